@@ -1,0 +1,14 @@
+/** The shapes that cross the wire. Importing this module loads the validators; types and routes alone do not. */
+import 'reflect-metadata';
+
+export { BikeChange } from './bikes/bike-change';
+export { NewBike } from './bikes/new-bike';
+export { NewChoice } from './choices/new-choice';
+export { LoosePartEntry } from './readings/loose-part-entry';
+export { NewReading } from './readings/new-reading';
+export { Withdrawal } from './readings/withdrawal';
+export { NewStack } from './stacks/new-stack';
+export { StoreItemEntry } from './stores/store-item-entry';
+export { WheelEntry } from './wheels/wheel-entry';
+export type { Problem, ProblemCode, ProblemField } from './problem';
+export { personHeader, routes, writeIdHeader } from './routes';

@@ -1,0 +1,115 @@
+import type { Choice as CoreChoice, NextAction } from '@cricket/core/next-action';
+import type { Reading as CoreReading } from '@cricket/core/end-facts';
+import type { AxleStackInput, Stack } from '@cricket/core/axle-stack';
+import type { EndFit, OutsidePart } from '@cricket/core/end-fit';
+import type { End } from '@cricket/core/features';
+import type { StoreItem as CoreStoreItem, Wheel as CoreWheel } from '@cricket/core/parts';
+import type { Finding, Verdict } from '@cricket/core/verdict';
+
+/** Kinds of bike, for the drawing. */
+export const bikeKinds = ['upright', 'step-through', 'box-bike', 'longtail', 'drop-bar', 'trike', 'tandem'] as const;
+export type BikeKind = (typeof bikeKinds)[number];
+
+/** A bike in the shop. */
+export interface Bike {
+  id: string;
+  /** What hangs on the bike: short and unique by habit, not by force. */
+  tag: string;
+  name: string;
+  kind: BikeKind;
+  riderInitials: string | null;
+  /** For the drawing: bead seat of the wheels, wheelbase, chain stay, in mm. */
+  beadSeatMm: number | null;
+  wheelbaseMm: number | null;
+  chainStayMm: number | null;
+  createdAt: string;
+  withdrawnAt: string | null;
+  version: number;
+}
+
+/** A reading as stored: with what was typed, and who took it. */
+export interface Reading extends CoreReading {
+  bikeId: string;
+  /** What was typed, before units were turned into mm. */
+  typed: string | null;
+  unit: 'mm' | 'inch' | null;
+  person: string;
+  withdrawnBecause: string | null;
+}
+
+export interface Choice extends CoreChoice {
+  id: string;
+  bikeId: string;
+  person: string;
+}
+
+/** A stack as accepted: everything it was judged by, frozen. */
+export interface AcceptedStack {
+  id: string;
+  bikeId: string;
+  end: End;
+  wheelId: string;
+  acceptedAt: string;
+  person: string;
+  /** Whether the installer changed the washers by hand. */
+  byHand: boolean;
+  coreVersion: string;
+  snapshot: StackSnapshot;
+}
+
+export interface StackSnapshot {
+  wheel: CoreWheel;
+  input: AxleStackInput;
+  stack: Stack;
+  outside: { left: OutsidePart[]; right: OutsidePart[] };
+  slots: EndFit['slots'];
+  findings: Finding[];
+  verdict: Verdict;
+}
+
+/** Everything known of one bike. */
+export interface BikeRecord {
+  bike: Bike;
+  readings: Reading[];
+  choices: Choice[];
+  stacks: AcceptedStack[];
+}
+
+/** A bike in the list, with what to do next. */
+export interface BikeSummary {
+  bike: Bike;
+  end: End;
+  wheelCode: string | null;
+  next: NextAction;
+}
+
+export interface Wheel extends CoreWheel {
+  /** What a person should know of it. */
+  note: string;
+  version: number;
+}
+
+export interface StoreItem extends CoreStoreItem {
+  version: number;
+  withdrawnAt: string | null;
+}
+
+/** One row of the journal. */
+export interface JournalRow {
+  id: string;
+  at: string;
+  person: string;
+  bikeId: string | null;
+  action: string;
+  subject: string;
+  subjectId: string;
+  before: unknown;
+  after: unknown;
+}
+
+export interface Shop {
+  name: string;
+  /** True in the demo: its data can be renewed at any time. */
+  demo: boolean;
+  coreVersion: string;
+}

@@ -1,0 +1,46 @@
+import { storeKinds, type StoreKind } from '@cricket/core/parts';
+import { IsInt, IsIn, IsNumber, IsOptional, Max, Min, ValidateIf } from 'class-validator';
+
+/** A line of the stores: new (version 0), or changed (the version that was read). */
+export class StoreItemEntry {
+  @IsIn(storeKinds)
+  kind!: StoreKind;
+
+  @ValidateIf((item: StoreItemEntry) => item.kind !== 'caliper-shim' || (item.boreMm ?? null) !== null)
+  @IsNumber({ allowNaN: false, allowInfinity: false })
+  @Min(4)
+  @Max(60)
+  boreMm?: number | null;
+
+  @IsOptional()
+  @IsNumber({ allowNaN: false, allowInfinity: false })
+  @Min(6)
+  @Max(90)
+  outerMm?: number | null;
+
+  @IsNumber({ allowNaN: false, allowInfinity: false })
+  @Min(0.05)
+  @Max(30)
+  thicknessMm!: number;
+
+  @ValidateIf((item: StoreItemEntry) => item.kind === 'tabbed')
+  @IsNumber({ allowNaN: false, allowInfinity: false })
+  @Min(4)
+  @Max(20)
+  tabWidthMm?: number | null;
+
+  @ValidateIf((item: StoreItemEntry) => item.kind === 'tabbed')
+  @IsNumber({ allowNaN: false, allowInfinity: false })
+  @Min(0.5)
+  @Max(20)
+  tabDepthMm?: number | null;
+
+  @IsInt()
+  @Min(0)
+  @Max(9999)
+  count!: number;
+
+  @IsInt()
+  @Min(0)
+  version!: number;
+}

@@ -1,0 +1,172 @@
+import { withLimits } from '../limits';
+import { materialWords } from '../materials';
+import type { AxleStackInput, Impossible, LimitName, Purchase } from './contract';
+import { allowedSpread, hundredths, type Problem, type WasherKind } from './problem';
+import { cheapestStacks, type Candidate } from './search';
+
+/** How far a limit is opened to see whether it alone forbids the stack: farther than any real end. */
+const wideOpen = 4_000;
+
+type Relaxation = (problem: Problem) => Problem;
+
+/** In the order in which an installer meets them. */
+const relaxations: readonly (readonly [LimitName, Relaxation])[] = [
+  ['spread', (p) => ({ ...p, spread: { ...p.spread, to: wideOpen } })],
+  ['pinch', (p) => ({ ...p, spread: { ...p.spread, from: -wideOpen } })],
+  ['tabbed-washers', (p) => ({ ...p, washers: [...p.washers, ...endlessTabs(p)] })],
+  ['rim-offset', (p) => ({ ...p, rimTwiceMax: wideOpen })],
+  ['rotor-error', (p) => ({ ...p, rotorAdjust: wideOpen })],
+  ['sprocket-gap', (p) => ({ ...p, right: { ...p.right, from: 0 } })],
+  ['thread-left', (p) => ({ ...p, left: { ...p.left, to: wideOpen } })],
+  ['thread-right', (p) => ({ ...p, right: { ...p.right, to: wideOpen } })],
+  ['nut-bottoms-left', (p) => ({ ...p, left: { ...p.left, from: 0 } })],
+  ['nut-bottoms-right', (p) => ({ ...p, right: { ...p.right, from: 0 } })],
+];
+
+/**
+ * Why no stack is possible, and the cheapest purchase that changes it.
+ *
+ * The limit named is the first that, lifted alone, lets a stack through; when several forbid it together, the one that
+ * closes the door when they are put back one after the other.
+ */
+export function whyImpossible(input: AxleStackInput, problem: Problem): Impossible {
+  const limit = limitingReason(input, problem);
+  const purchase = cheapestPurchase(problem, withLimits(input.limits).purchaseMm);
+  return { limit, because: reasonInWords(input, problem, limit), ...(purchase && { purchase }) };
+}
+
+/** A carbon end is refused without a search. */
+export function carbonEnd(): Impossible {
+  return { limit: 'material', because: `A ${materialWords.carbon} end takes no motor.` };
+}
+
+function limitingReason(input: AxleStackInput, problem: Problem): LimitName {
+  const applies = relaxations.filter(([name]) => concerns(input, problem, name));
+  for (const [name, relax] of applies) {
+    if (cheapestStacks(relax(problem), 1).length > 0) return name;
+  }
+  let open = applies.reduce((all, [, relax]) => relax(all), problem);
+  for (const [name] of applies) {
+    const rest = applies.slice(applies.findIndex(([other]) => other === name) + 1);
+    open = rest.reduce((all, [, relax]) => relax(all), problem);
+    if (cheapestStacks(open, 1).length === 0) return name;
+  }
+  return problem.room + problem.spread.to < 0 ? 'spread' : 'pinch';
+}
+
+function concerns(input: AxleStackInput, problem: Problem, name: LimitName): boolean {
+  if (name === 'rotor-error') return problem.rotorBase !== null;
+  if (name === 'tabbed-washers') return problem.tabs.left || problem.tabs.right;
+  if (name === 'sprocket-gap') return input.hub.smallSprocketMm !== undefined;
+  return true;
+}
+
+function endlessTabs({ washers }: Problem): WasherKind[] {
+  const sizes = new Set(washers.filter((w) => w.kind === 'tabbed').map((w) => w.thickness));
+  if (sizes.size === 0) sizes.add(200).add(250);
+  return [...sizes].map((thickness) => ({
+    id: `more-${thickness}`,
+    kind: 'tabbed',
+    thickness,
+    count: 10,
+    bought: false,
+  }));
+}
+
+function reasonInWords(input: AxleStackInput, problem: Problem, limit: LimitName): string {
+  const limits = withLimits(input.limits);
+  const { spreadMm, pinchMm } = allowedSpread(input, limits);
+  const room = problem.room / 100;
+  const end = input.suspension ? 'a suspension fork' : materialWords[input.material];
+  const side = limit.endsWith('left') ? 'left' : 'right';
+  switch (limit) {
+    case 'spread':
+      return room < 0
+        ? `The hub is ${mm(-room)} wider than the spacing before any washer; ${end} may be spread ${mm(spreadMm)}.`
+        : `Between shoulders and dropouts there is ${mm(room)}: the washers that must go in are thicker than that and the ${mm(spreadMm)} that ${end} may be spread.`;
+    case 'pinch':
+      return `Between shoulders and dropouts there is ${mm(room)} to fill; these washers do not reach that within the ${mm(pinchMm)} that ${end} may be pinched.`;
+    case 'tabbed-washers':
+      return `A tabbed washer is needed inside ${input.tabs.left && input.tabs.right ? 'on each side' : `on the ${input.tabs.left ? 'left' : 'right'}`}; the stores do not have enough that fit.`;
+    case 'rim-offset':
+      return `With these washers the rim stays more than ${mm(limits.rimOffsetMm)} off the middle of the bike.`;
+    case 'rotor-error':
+      return `With these washers and shims the rotor stays more than ${mm(input.want?.rotorAdjustMm ?? 1.5)} off the caliper.`;
+    case 'sprocket-gap':
+      return `The smallest sprocket cannot be kept ${mm(input.want?.sprocketGapMinMm ?? 4)} off the dropout.`;
+    case 'thread-left':
+    case 'thread-right':
+      return `On the ${side} the axle is too short for plate, stack, outside parts and nut.`;
+    case 'nut-bottoms-left':
+    case 'nut-bottoms-right':
+      return `On the ${side} the nut would bottom on the end of the thread before it clamps.`;
+    case 'material':
+      return carbonEnd().because;
+  }
+}
+
+/** Fewest pieces, then least thickness, then the best fit. Washers first; shims only where no washer helps. */
+function cheapestPurchase(problem: Problem, sizesMm: readonly number[]): Purchase[] | undefined {
+  const shop = withShop(problem, sizesMm);
+  const washers = boughtWashers(shop);
+  if (washers) return washers;
+  const anyRotor = { ...shop, rotorAdjust: wideOpen };
+  if (problem.rotorBase === null || !boughtWashers(anyRotor, true)) return undefined;
+  let best: { purchase: Purchase[]; pieces: number; thickness: number } | undefined;
+  for (const kind of ['rotor-shim', 'caliper-shim'] as const) {
+    for (const sizeMm of sizesMm) {
+      const size = hundredths(sizeMm);
+      const list = kind === 'rotor-shim' ? 'rotorShims' : 'caliperShims';
+      const withShim = { ...problem, [list]: [...problem[list], size] };
+      const more = boughtWashers(withShop(withShim, sizesMm), true);
+      if (!more) continue;
+      const purchase = [...more, { kind, thicknessMm: sizeMm, count: 1 }];
+      const pieces = purchase.reduce((sum, item) => sum + item.count, 0);
+      const thickness = purchase.reduce((sum, item) => sum + item.count * item.thicknessMm, 0);
+      const better = !best || pieces < best.pieces || (pieces === best.pieces && thickness < best.thickness - 1e-9);
+      if (better) best = { purchase, pieces, thickness };
+    }
+  }
+  return best?.purchase;
+}
+
+function withShop(problem: Problem, sizesMm: readonly number[]): Problem {
+  const kinds: WasherKind['kind'][] = problem.tabs.left || problem.tabs.right ? ['plain', 'tabbed'] : ['plain'];
+  const shop = kinds.flatMap((kind) =>
+    sizesMm.map((sizeMm) => ({
+      id: `buy-${kind}-${sizeMm}`,
+      kind,
+      thickness: hundredths(sizeMm),
+      count: 2 * problem.insideMax,
+      bought: true,
+    })),
+  );
+  return { ...problem, washers: [...problem.washers, ...shop] };
+}
+
+/** The bought washers of the best stack with the fewest of them; an empty list when none is needed. */
+function boughtWashers(problem: Problem, noneIsFine = false): Purchase[] | undefined {
+  for (let most = noneIsFine ? 0 : 1; most <= problem.insideMax; most++) {
+    const [found] = cheapestStacks(problem, 1, most);
+    if (!found) continue;
+    const pieces = bought(problem, found).length;
+    // As many pieces all on one side may be thinner than the same number spread over both.
+    const [best = found] = pieces > most ? cheapestStacks(problem, 1, Math.min(pieces, problem.insideMax)) : [found];
+    return counted(bought(problem, best));
+  }
+  return undefined;
+}
+
+function bought(problem: Problem, { left, right }: Candidate): WasherKind[] {
+  return [...left, ...right].map((index) => problem.washers[index]!).filter((kind) => kind.bought);
+}
+
+function counted(kinds: readonly WasherKind[]): Purchase[] {
+  const counts = new Map<WasherKind, number>();
+  for (const kind of kinds) counts.set(kind, (counts.get(kind) ?? 0) + 1);
+  return [...counts].map(([{ kind, thickness }, count]) => ({ kind, thicknessMm: thickness / 100, count }));
+}
+
+function mm(value: number): string {
+  return `${Number(value.toFixed(2))} mm`;
+}

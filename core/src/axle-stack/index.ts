@@ -1,0 +1,14 @@
+export { axleStack } from './axle-stack';
+export {
+  axleStackSchema,
+  hubSchema,
+  type AxleStackInput,
+  type AxleStackResult,
+  type Impossible,
+  type LimitName,
+  type Purchase,
+  type Stack,
+  type StackSide,
+} from './contract';
+export { judgeStack, stackFindings, type Arrangement } from './judge';
+export { normalBelow } from './normal';

@@ -1,0 +1,221 @@
+import { withLimits, type Limits } from '../limits';
+import type { Finding, Verdict } from '../verdict';
+import type { AxleStackInput, Stack } from './contract';
+import { chanceWithin } from './normal';
+import { allowedSpread, beyondStackMm, hundredths } from './problem';
+
+const usualSigma = { spacingMm: 0.15, shoulderMm: 0.05, rimMm: 0.2, rotorMm: 0.1, sprocketMm: 0.1 };
+
+/** The washers and shims of one arrangement, whoever chose them. */
+export interface Arrangement {
+  left: readonly string[];
+  right: readonly string[];
+  rotorShimsMm: readonly number[];
+  caliperShimsMm: readonly number[];
+}
+
+/**
+ * Works out every figure of one arrangement, also of one that was put together by hand and breaks limits.
+ *
+ * @param input - the end, the hub and the stores
+ * @param arrangement - washer ids from the hub outwards on each side, and shims
+ * @param thicknessMm - thickness of a washer by id
+ */
+export function judgeStack(
+  input: AxleStackInput,
+  arrangement: Arrangement,
+  thicknessMm: (id: string) => number,
+): Stack {
+  const limits = withLimits(input.limits);
+  const { hub, want } = input;
+  const total = (ids: readonly string[]) => ids.reduce((sum, id) => sum + hundredths(thicknessMm(id)), 0) / 100;
+  const sum = (pieces: readonly number[]) => pieces.reduce((all, piece) => all + hundredths(piece), 0) / 100;
+  const a = total(arrangement.left);
+  const b = total(arrangement.right);
+  const rotorShimMm = sum(arrangement.rotorShimsMm);
+  const caliperShimMm = sum(arrangement.caliperShimsMm);
+  const hasRotor = hub.rotorFaceMm !== undefined && want?.rotorFaceMm !== undefined;
+  const spreadMm = cut(hub.shoulderWidthMm + a + b - input.spacingMm);
+  const rimOffsetMm = cut(hub.rimOffsetMm + (a - b) / 2 + (input.frameOffsetMm ?? 0));
+  const rotorErrorMm = hasRotor ? cut(hub.rotorFaceMm! - rotorShimMm + a - (want!.rotorFaceMm! + caliperShimMm)) : 0;
+  const sprocketGapMm = hub.smallSprocketMm === undefined ? undefined : cut(hub.smallSprocketMm + b);
+  const washerCount = arrangement.left.length + arrangement.right.length;
+  const threadLeft = (side: 'left' | 'right', stackMm: number) =>
+    cut(hub.axleMm[side] - stackMm - beyondStackMm(input, side) - input.nutMm);
+  const { spreadMm: most, pinchMm } = allowedSpread(input, limits);
+  const figures = {
+    spreadMm,
+    rimOffsetMm,
+    rotorErrorMm,
+    ...(sprocketGapMm !== undefined && { sprocketGapMm }),
+  };
+  const shims = arrangement.rotorShimsMm.length + arrangement.caliperShimsMm.length;
+  return {
+    cost:
+      4 * rimOffsetMm ** 2 +
+      2 * rotorErrorMm ** 2 +
+      2 * (spreadMm / Math.max(0.01, spreadMm >= 0 ? most : pinchMm)) ** 2 +
+      0.15 * washerCount +
+      0.5 * shims,
+    left: { inside: [...arrangement.left], totalMm: a },
+    right: { inside: [...arrangement.right], totalMm: b },
+    rotorShimMm,
+    caliperShimMm,
+    rotorShimsMm: [...arrangement.rotorShimsMm],
+    caliperShimsMm: [...arrangement.caliperShimsMm],
+    ...figures,
+    threadLeftMm: { left: threadLeft('left', a), right: threadLeft('right', b) },
+    washerCount,
+    firstTimeRight: firstTimeRight(input, limits, figures, hasRotor),
+    verdict: simplyGoes(input, limits, figures) ? 'goes' : 'work',
+  };
+}
+
+interface Figures {
+  spreadMm: number;
+  rimOffsetMm: number;
+  rotorErrorMm: number;
+  sprocketGapMm?: number;
+}
+
+function simplyGoes(input: AxleStackInput, limits: Limits, { spreadMm, rimOffsetMm, rotorErrorMm }: Figures): boolean {
+  const { spreadMm: most, pinchMm } = allowedSpread(input, limits);
+  const dust = 1e-9;
+  return (
+    Math.abs(rimOffsetMm) <= limits.rimOffsetGoesMm + dust &&
+    Math.abs(spreadMm) <= (spreadMm >= 0 ? most : pinchMm) / 2 + dust &&
+    Math.abs(rotorErrorMm) <= limits.rotorErrorGoesMm + dust
+  );
+}
+
+function firstTimeRight(input: AxleStackInput, limits: Limits, figures: Figures, hasRotor: boolean): number {
+  const sigma = { ...usualSigma, ...defined(input.sigma) };
+  const { spreadMm: most, pinchMm } = allowedSpread(input, limits);
+  const adjust = input.want?.rotorAdjustMm ?? 1.5;
+  const spreads = chanceWithin(figures.spreadMm, Math.hypot(sigma.spacingMm, sigma.shoulderMm), -pinchMm, most);
+  const rim = chanceWithin(figures.rimOffsetMm, sigma.rimMm, -limits.rimOffsetMm, limits.rimOffsetMm);
+  const rotor = hasRotor ? chanceWithin(figures.rotorErrorMm, Math.SQRT2 * sigma.rotorMm, -adjust, adjust) : 1;
+  const sprocket =
+    figures.sprocketGapMm === undefined
+      ? 1
+      : chanceWithin(figures.sprocketGapMm, sigma.sprocketMm, input.want?.sprocketGapMinMm ?? 4, Infinity);
+  return spreads * rim * rotor * sprocket;
+}
+
+/** Judges one arrangement figure by figure. Beyond a limit is `stop`. */
+export function stackFindings(input: AxleStackInput, stack: Stack): Finding[] {
+  const limits = withLimits(input.limits);
+  const { spreadMm: most, pinchMm } = allowedSpread(input, limits);
+  const { hub, want } = input;
+  const findings: Finding[] = [];
+  const add = (
+    id: string,
+    verdict: Verdict,
+    measured: number,
+    limit: number,
+    margin: number,
+    because: string,
+    remedies: string[] = [],
+  ) => findings.push({ id, verdict, measured, limit, margin: cut(margin), unit: 'mm', because, remedies });
+  const graded = (size: number, goes: number, limit: number): Verdict =>
+    size <= goes + 1e-9 ? 'goes' : size <= limit + 1e-9 ? 'work' : 'stop';
+
+  const wide = stack.spreadMm >= 0;
+  const spreadLimit = wide ? most : pinchMm;
+  const spreadSize = Math.abs(stack.spreadMm);
+  add(
+    wide ? 'spread' : 'pinch',
+    graded(spreadSize, spreadLimit / 2, spreadLimit),
+    stack.spreadMm,
+    spreadLimit,
+    spreadLimit - spreadSize,
+    spreadSize < 0.005
+      ? 'The stack fills the spacing exactly.'
+      : `The stack is ${mm(spreadSize)} ${wide ? 'wider' : 'narrower'} than the frame; it may be ${wide ? 'spread' : 'pinched'} ${mm(spreadLimit)}.`,
+    spreadSize > spreadLimit / 2 ? [`${wide ? 'Spread' : 'Close'} the end by hand, never with the nuts.`] : [],
+  );
+  const rim = Math.abs(stack.rimOffsetMm);
+  add(
+    'rim-offset',
+    graded(rim, limits.rimOffsetGoesMm, limits.rimOffsetMm),
+    stack.rimOffsetMm,
+    limits.rimOffsetMm,
+    limits.rimOffsetMm - rim,
+    rim < 0.005
+      ? 'The rim runs in the middle of the bike.'
+      : `The rim runs ${mm(rim)} to the rider's ${stack.rimOffsetMm > 0 ? 'right' : 'left'} of the middle.`,
+    rim > limits.rimOffsetGoesMm ? ['Pull the rim over by its spokes, or move a washer.'] : [],
+  );
+  if (hub.rotorFaceMm !== undefined && want?.rotorFaceMm !== undefined) {
+    const adjust = want.rotorAdjustMm ?? 1.5;
+    const error = Math.abs(stack.rotorErrorMm);
+    add(
+      'rotor-error',
+      graded(error, limits.rotorErrorGoesMm, adjust),
+      stack.rotorErrorMm,
+      adjust,
+      adjust - error,
+      error < 0.005
+        ? 'The rotor runs where the old one ran.'
+        : `The rotor runs ${mm(error)} ${stack.rotorErrorMm > 0 ? 'inboard' : 'outboard'} of the caliper; it adjusts ${mm(adjust)}.`,
+      error > limits.rotorErrorGoesMm ? ['Re-centre the caliper; shim it if it runs out of slot.'] : [],
+    );
+  }
+  if (stack.sprocketGapMm !== undefined) {
+    const least = want?.sprocketGapMinMm ?? 4;
+    const margin = stack.sprocketGapMm - least;
+    add(
+      'sprocket-gap',
+      margin >= -1e-9 ? 'goes' : 'stop',
+      stack.sprocketGapMm,
+      least,
+      margin,
+      `The smallest sprocket runs ${mm(stack.sprocketGapMm)} from the dropout; the chain needs ${mm(least)}.`,
+      margin < -1e-9 ? ['Add a washer inside on the right.'] : [],
+    );
+  }
+  for (const side of ['left', 'right'] as const) {
+    const thread = stack.threadLeftMm[side];
+    add(
+      `thread-${side}`,
+      thread >= -1e-9 ? 'goes' : 'stop',
+      thread,
+      0,
+      thread,
+      thread >= -1e-9
+        ? `On the ${side} ${mm(thread)} of thread stand out of the nut.`
+        : `On the ${side} the nut lacks ${mm(-thread)} of thread.`,
+      thread < -1e-9 ? ['Take washers or an arm off that side, or a longer axle.'] : [],
+    );
+    const from = hub.threadFromMm?.[side];
+    if (from === undefined) continue;
+    const reach = stack[side].totalMm + beyondStackMm(input, side) - from;
+    add(
+      `nut-bottoms-${side}`,
+      reach >= -1e-9 ? 'goes' : 'stop',
+      cut(stack[side].totalMm + beyondStackMm(input, side)),
+      from,
+      reach,
+      reach >= -1e-9
+        ? `On the ${side} the nut clears the end of the thread by ${mm(reach)}.`
+        : `On the ${side} the nut would bottom on the end of the thread ${mm(-reach)} before it clamps.`,
+      reach < -1e-9 ? ['Add a washer under that nut.'] : [],
+    );
+  }
+  return findings;
+}
+
+/** A figure in a sentence. */
+export function mm(value: number): string {
+  return `${Number(value.toFixed(2))} mm`;
+}
+
+/** Rid of binary dust; also turns −0 into 0. */
+function cut(value: number): number {
+  return Number(value.toFixed(6)) + 0;
+}
+
+function defined<T extends object>(value: T | undefined): { [K in keyof T]: NonNullable<T[K]> } | object {
+  if (!value) return {};
+  return Object.fromEntries(Object.entries(value).filter(([, item]) => item !== undefined));
+}

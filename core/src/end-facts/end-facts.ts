@@ -1,0 +1,178 @@
+import { featureById, spacingPlacesApartMm, slotPlaces, type End, type Side } from '../features';
+import { materials, type Material } from '../materials';
+import type { LoosePart } from '../parts';
+import { readingStatistics, type Instrument, type ReadingStatistics } from '../reading-statistics';
+
+/** One reading as it was taken. Exactly one of value, word and parts is set. */
+export interface Reading {
+  id: string;
+  end: End;
+  feature: string;
+  valueMm: number | null;
+  word: string | null;
+  parts: LoosePart[] | null;
+  instrument: Instrument;
+  takenAt: string;
+  withdrawnAt: string | null;
+}
+
+/** What the readings of one end say together. A figure that nobody has read yet is null. */
+export interface EndFacts {
+  end: End;
+  material: Material | null;
+  bladeMaterial: Material | null;
+  suspension: boolean | null;
+  makerApproval: boolean | null;
+  condition: string | null;
+  seat: 'round' | 'flat' | 'relieved' | null;
+  kind: 'open' | 'closed' | null;
+  brake: 'rim' | 'disc' | 'other' | 'none' | null;
+  /** Speeds at the rear; 0 for none. */
+  speeds: number | null;
+  /** Mean of front and back of the dropout. */
+  spacingMm: number | null;
+  /** Angle between the two dropout faces. */
+  faceAngleDeg: number | null;
+  /** Middle of the dropouts off the bike's middle plane, from the old rim. */
+  frameOffsetMm: number | null;
+  /** Left dropout's inner face to the rotor's inboard face on the old wheel. */
+  rotorFaceMm: number | null;
+  oldAxleMm: number | null;
+  sides: Record<Side, SideFacts>;
+  /** Statistics of every length that was read, by feature. */
+  lengths: ReadonlyMap<string, ReadingStatistics>;
+  /** Latest word or parts by feature. */
+  words: ReadonlyMap<string, string>;
+  parts: ReadonlyMap<string, LoosePart[]>;
+}
+
+export interface SideFacts {
+  slotMinMm: number | null;
+  slotMaxMm: number | null;
+  slotUncertaintyMm: number;
+  depthMm: number | null;
+  plateMm: number | null;
+  holeMm: number | null;
+  /** Null: nobody has looked yet. */
+  hasLip: boolean | null;
+  lip: { diameterMm: number; depthMm: number } | null;
+}
+
+/**
+ * Puts the readings of one end together. Withdrawn ones do not count; repeats at one place give their median; the latest
+ * word holds.
+ */
+export function endFacts(end: End, readings: readonly Reading[]): EndFacts {
+  const valid = readings
+    .filter((reading) => reading.end === end && reading.withdrawnAt === null)
+    .sort((a, b) => (a.takenAt < b.takenAt ? -1 : a.takenAt > b.takenAt ? 1 : 0));
+  const lengths = new Map<string, ReadingStatistics>();
+  const words = new Map<string, string>();
+  const parts = new Map<string, LoosePart[]>();
+  for (const [feature, group] of grouped(valid)) {
+    const known = featureById(feature);
+    const last = group[group.length - 1]!;
+    if (known?.kind === 'length') {
+      const valuesMm = group.flatMap(({ valueMm }) => (valueMm === null ? [] : [valueMm]));
+      if (valuesMm.length) lengths.set(feature, readingStatistics({ instrument: last.instrument, valuesMm }));
+    } else if (last.word !== null) words.set(feature, last.word);
+    else if (last.parts !== null) parts.set(feature, last.parts);
+  }
+  const value = (feature: string) => lengths.get(feature)?.valueMm ?? null;
+  const front = value('spacing.front');
+  const back = value('spacing.back');
+  return {
+    end,
+    material: asMaterial(words.get('material')),
+    bladeMaterial: asMaterial(words.get('blade-material')),
+    suspension: yesNo(words.get('suspension'), 'suspension'),
+    makerApproval: yesNo(words.get('maker-approval'), 'in-writing'),
+    condition: words.get('condition') ?? null,
+    ...slotKind(words.get('seat')),
+    brake: (words.get('brake') as EndFacts['brake']) ?? null,
+    speeds: speeds(words.get('gears')),
+    spacingMm: front === null || back === null ? null : (front + back) / 2,
+    faceAngleDeg:
+      front === null || back === null
+        ? null
+        : (Math.atan(Math.abs(front - back) / spacingPlacesApartMm) * 180) / Math.PI,
+    frameOffsetMm: frameOffset(value('rim-to-dropout.left'), value('rim-to-dropout.right')),
+    rotorFaceMm: rotorFace(value),
+    oldAxleMm: value('old-axle'),
+    sides: { left: sideFacts('left', lengths, words), right: sideFacts('right', lengths, words) },
+    lengths,
+    words,
+    parts,
+  };
+}
+
+function grouped(readings: readonly Reading[]): Map<string, Reading[]> {
+  const groups = new Map<string, Reading[]>();
+  for (const reading of readings) {
+    const group = groups.get(reading.feature);
+    if (group) group.push(reading);
+    else groups.set(reading.feature, [reading]);
+  }
+  return groups;
+}
+
+function sideFacts(
+  side: Side,
+  lengths: ReadonlyMap<string, ReadingStatistics>,
+  words: ReadonlyMap<string, string>,
+): SideFacts {
+  const places = slotPlaces.map((place) => lengths.get(`slot-width.${side}.${place}`));
+  const read = places.filter((place) => place !== undefined);
+  const widths = read.flatMap(({ valueMm }) => (valueMm === null ? [] : [valueMm]));
+  const lipWord = words.get(`lip.${side}`);
+  const diameterMm = lengths.get(`lip-diameter.${side}`)?.valueMm ?? null;
+  const depthMm = lengths.get(`lip-depth.${side}`)?.valueMm ?? null;
+  // The narrowest and the widest place are known only when every place was read.
+  const complete = widths.length === slotPlaces.length;
+  return {
+    slotMinMm: complete ? Math.min(...widths) : null,
+    slotMaxMm: complete ? Math.max(...widths) : null,
+    slotUncertaintyMm: Math.max(0, ...read.map(({ uncertaintyMm }) => uncertaintyMm ?? 0)),
+    depthMm: lengths.get(`slot-depth.${side}`)?.valueMm ?? null,
+    plateMm: lengths.get(`plate.${side}`)?.valueMm ?? null,
+    holeMm: lengths.get(`hole.${side}`)?.valueMm ?? null,
+    hasLip: lipWord === undefined ? null : lipWord === 'lip',
+    lip: lipWord === 'lip' && diameterMm !== null && depthMm !== null ? { diameterMm, depthMm } : null,
+  };
+}
+
+/**
+ * Middle of the dropouts against the old rim, which is taken to run in the bike's middle plane. The rim stands nearer to
+ * the right dropout when the left distance is larger; the dropouts' middle is then off to the left by half the difference.
+ */
+function frameOffset(leftMm: number | null, rightMm: number | null): number | null {
+  if (leftMm === null || rightMm === null) return null;
+  return (rightMm - leftMm) / 2 + 0;
+}
+
+function rotorFace(value: (feature: string) => number | null): number | null {
+  const inboard = value('rotor-inboard');
+  if (inboard !== null) return inboard;
+  const outer = value('rotor-outer');
+  const thickness = value('rotor-thickness');
+  return outer === null || thickness === null ? null : outer + thickness;
+}
+
+function slotKind(word: string | undefined): Pick<EndFacts, 'seat' | 'kind'> {
+  if (word === undefined) return { seat: null, kind: null };
+  if (word === 'closed') return { seat: null, kind: 'closed' };
+  return { seat: word.replace('open-', '') as EndFacts['seat'], kind: 'open' };
+}
+
+function speeds(word: string | undefined): number | null {
+  if (word === undefined) return null;
+  return word === 'none' ? 0 : Number(word);
+}
+
+function yesNo(word: string | undefined, yes: string): boolean | null {
+  return word === undefined ? null : word === yes;
+}
+
+function asMaterial(word: string | undefined): Material | null {
+  return materials.find((material) => material === word) ?? null;
+}

@@ -1,0 +1,2 @@
+export { endFacts, type EndFacts, type Reading, type SideFacts } from './end-facts';
+export { isCarbon, measurePlan, needsApproval, openFeatures, type PlannedFeature } from './measure-plan';

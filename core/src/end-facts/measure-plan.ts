@@ -1,0 +1,82 @@
+import { features, type Feature } from '../features';
+import type { EndFacts } from './end-facts';
+
+/** One thing to record, and how far it is. */
+export interface PlannedFeature {
+  feature: Feature;
+  /** Without it there is no verdict but "not measured yet". */
+  required: boolean;
+  /** `again`: the readings differ too much for one more not to matter. */
+  state: 'open' | 'again' | 'settled';
+}
+
+/**
+ * What to record of this end, in order. Depends on what is already known: a rim brake needs no rotor, a smooth dropout
+ * no lip, and a carbon end needs nothing more at all.
+ */
+export function measurePlan(facts: EndFacts): PlannedFeature[] {
+  return features
+    .filter((feature) => applies(feature.id, facts))
+    .map((feature) => ({
+      feature,
+      required: feature.kind !== 'parts',
+      state: stateOf(feature, facts),
+    }));
+}
+
+/** What must still be read before there can be a verdict, in order. */
+export function openFeatures(facts: EndFacts): Feature[] {
+  return measurePlan(facts)
+    .filter(({ required, state }) => required && state !== 'settled')
+    .map(({ feature }) => feature);
+}
+
+/** Whether the dropout or blade is known to be carbon: then the end is refused, whatever else is measured. */
+export function isCarbon(facts: EndFacts): boolean {
+  return facts.material === 'carbon' || facts.bladeMaterial === 'carbon';
+}
+
+/** Whether this end may take a motor only with its maker's word. */
+export function needsApproval(facts: EndFacts): boolean {
+  if (facts.end !== 'front') return false;
+  const materials = [facts.material, facts.bladeMaterial];
+  return facts.suspension === true || materials.includes('cast-aluminium') || materials.includes('magnesium');
+}
+
+function applies(id: string, facts: EndFacts): boolean {
+  const [head, side] = id.split('.') as [string, 'left' | 'right' | undefined];
+  if (isCarbon(facts)) return head === 'material' || head === 'blade-material';
+  switch (head) {
+    case 'maker-approval':
+      return needsApproval(facts);
+    case 'gears':
+      return facts.end === 'rear';
+    case 'rotor-inboard':
+      return facts.brake === 'disc' && !facts.lengths.has('rotor-outer');
+    case 'rotor-outer':
+    case 'rotor-thickness':
+      return facts.brake === 'disc' && facts.lengths.has('rotor-outer');
+    case 'hole':
+      return facts.kind === 'closed';
+    case 'slot-width':
+    case 'slot-depth':
+    case 'lip':
+    case 'old-axle':
+      return facts.kind !== 'closed';
+    case 'lip-diameter':
+    case 'lip-depth':
+      return facts.kind !== 'closed' && facts.sides[side!].hasLip === true;
+    case 'washers-delivered':
+      return false;
+    default:
+      return true;
+  }
+}
+
+function stateOf(feature: Feature, facts: EndFacts): PlannedFeature['state'] {
+  if (feature.kind === 'word') return facts.words.has(feature.id) ? 'settled' : 'open';
+  if (feature.kind === 'parts') return facts.parts.has(feature.id) ? 'settled' : 'open';
+  const statistics = facts.lengths.get(feature.id);
+  if (!statistics) return 'open';
+  return statistics.askAgain ? 'again' : 'settled';
+}

@@ -1,0 +1,92 @@
+import { axleStack, type AxleStackInput, type AxleStackResult } from '../axle-stack';
+import { isCarbon, openFeatures, type EndFacts } from '../end-facts';
+import type { Feature, Side } from '../features';
+import { worstFirst, worstOf, type Finding } from '../verdict';
+import type { EndFit, EndFitInput } from './contract';
+import { endFindings } from './end-findings';
+import { outsideChoices } from './outside-parts';
+import { bothSlots } from './slots';
+import { stackInput } from './stack-input';
+
+/**
+ * Judges one end with one motor wheel: both slots, the end's own condition, and the best washers, for which arms and
+ * C-washers outside the dropouts are tried in the order of preference until thread and nut hold too.
+ *
+ * Torque is judged elsewhere: a `goes` here means that the axle sits and the washers are known.
+ */
+export function endFit(input: EndFitInput): EndFit {
+  const { facts, wheel } = input;
+  const slots = bothSlots(input);
+  const open = openFeatures(facts);
+  const twoArms =
+    slots.left.twoArms || slots.right.twoArms || (facts.end === 'front' && aluminium(facts)) || wheel.regen;
+  const solved = solveStack(input, slots, twoArms);
+  const findings = worstFirst([
+    ...endFindings(facts, wheel, input.limits),
+    ...sided('left', slots.left.findings),
+    ...sided('right', slots.right.findings),
+    ...(solved?.stack.findings ?? []),
+    ...openFindings(open, facts),
+  ]);
+  return {
+    verdict: worstOf(findings.map(({ verdict }) => verdict)),
+    findings: once(findings),
+    slots,
+    outside: solved?.outside ?? { left: [], right: [] },
+    stack: solved?.stack ?? null,
+    stackInput: solved?.input ?? null,
+    open,
+    twoArms,
+  };
+}
+
+function solveStack(input: EndFitInput, slots: EndFit['slots'], twoArms: boolean) {
+  if (isCarbon(input.facts)) return null;
+  let first: { stack: AxleStackResult; input: AxleStackInput; outside: EndFit['outside'] } | null = null;
+  for (const outside of outsideChoices(input, slots, twoArms)) {
+    const stackData = stackInput(input, slots, outside);
+    if (!stackData) return null;
+    const stack = axleStack(stackData);
+    const solved = { stack, input: stackData, outside };
+    if (stack.stacks.length > 0) return solved;
+    first ??= solved;
+  }
+  return first;
+}
+
+function aluminium({ material }: EndFacts): boolean {
+  return material === 'forged-aluminium' || material === 'cast-aluminium';
+}
+
+function sided(side: Side, findings: readonly Finding[]): Finding[] {
+  return findings.map((finding) => ({ ...finding, id: `${finding.id}.${side}` }));
+}
+
+function openFindings(open: readonly Feature[], facts: EndFacts): Finding[] {
+  if (open.length === 0 || isCarbon(facts)) return [];
+  return [
+    {
+      id: 'not-measured',
+      verdict: 'unknown',
+      measured: open.length,
+      limit: 0,
+      margin: -open.length,
+      unit: '',
+      because: open.length === 1 ? 'One reading is still open.' : `${open.length} readings are still open.`,
+      remedies: ['Measure what is open: there is no verdict before.'],
+    },
+  ];
+}
+
+/** What is true of the whole end is said once, not once a side. */
+function once(findings: readonly Finding[]): Finding[] {
+  const seen = new Set<string>();
+  return findings.flatMap((finding) => {
+    const [head] = finding.id.split('.');
+    const whole = head === 'carbon' || head === 'material';
+    if (!whole) return [finding];
+    if (seen.has(head!)) return [];
+    seen.add(head!);
+    return [{ ...finding, id: head! }];
+  });
+}

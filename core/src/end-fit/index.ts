@@ -1,0 +1,2 @@
+export type { EndFit, EndFitInput, OutsidePart } from './contract';
+export { endFit } from './end-fit';

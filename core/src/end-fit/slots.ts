@@ -1,0 +1,48 @@
+import type { Side } from '../features';
+import { slotFit, type SlotFitInput, type SlotFitResult } from '../slot-fit';
+import type { EndFitInput } from './contract';
+
+/** Judges the left and the right slot with what is measured of them. */
+export function bothSlots(input: EndFitInput): Record<Side, SlotFitResult> {
+  return { left: slotFit(slotInput(input, 'left')), right: slotFit(slotInput(input, 'right')) };
+}
+
+function slotInput({ facts, wheel, stores, limits }: EndFitInput, side: Side): SlotFitInput {
+  const here = facts.sides[side];
+  const lipUnknown = here.hasLip === true && here.lip === null;
+  return {
+    axle: { threadMm: wheel.axle.threadMm, flatsMm: wheel.axle.flatsMm },
+    side: defined({
+      kind: facts.kind ?? 'open',
+      seat: facts.seat,
+      slotMinMm: here.slotMinMm,
+      slotMaxMm: here.slotMaxMm,
+      depthMm: here.depthMm,
+      plateMm: here.plateMm,
+      material: facts.material,
+      bladeMaterial: facts.bladeMaterial,
+      suspension: facts.suspension,
+      holeMm: here.holeMm,
+      oldAxleMm: lipUnknown ? null : facts.oldAxleMm,
+      lip: here.lip,
+      seatPartMm: wheel.nutFlangeMm,
+      uncertaintyMm: here.slotUncertaintyMm,
+    }),
+    cWashers: stores.flatMap((item) =>
+      item.kind === 'c-washer' && item.outerMm !== null
+        ? [{ outerMm: item.outerMm, thicknessMm: item.thicknessMm, count: item.count }]
+        : [],
+    ),
+    regen: wheel.regen,
+    ...(limits && { limits }),
+  };
+}
+
+type Defined<T> = { [K in keyof T as null extends T[K] ? never : K]: T[K] } & {
+  [K in keyof T as null extends T[K] ? K : never]?: Exclude<T[K], null>;
+};
+
+/** Leaves out what is null: a calculator takes a missing field for "not measured". */
+export function defined<T extends object>(value: T): Defined<T> {
+  return Object.fromEntries(Object.entries(value).filter(([, item]) => item !== null)) as Defined<T>;
+}

@@ -1,0 +1,12 @@
+export {
+  featureById,
+  features,
+  slotPlaces,
+  spacingPlacesApartMm,
+  type End,
+  type Feature,
+  type LengthFeature,
+  type PartsFeature,
+  type Side,
+  type WordFeature,
+} from './features';

@@ -1,0 +1,8 @@
+export {
+  identifyStandard,
+  identifyStandardSchema,
+  type IdentifyStandardInput,
+  type IdentifyStandardResult,
+  type StandardMatch,
+} from './identify-standard';
+export { standardFeatures, standards, type Standard, type StandardFeature } from './standards';

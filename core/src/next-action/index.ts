@@ -1,0 +1,9 @@
+export {
+  activeEnd,
+  endState,
+  type AcceptedStack,
+  type BikeRecord,
+  type Choice,
+  type EndState,
+  type NextAction,
+} from './next-action';

@@ -1,0 +1,118 @@
+import type { Purchase } from '../axle-stack';
+import { endFacts, isCarbon, openFeatures, type EndFacts, type Reading } from '../end-facts';
+import { endFit, type EndFit } from '../end-fit';
+import type { End, Feature } from '../features';
+import type { LoosePart, StoreItem, Wheel } from '../parts';
+import type { Finding } from '../verdict';
+
+/** What has been chosen for a bike. The latest of each kind holds. */
+export interface Choice {
+  end: End;
+  /** `end`: work goes on here; `wheel`: this motor wheel. */
+  kind: 'end' | 'wheel';
+  /** Wheel id; null for `end`. */
+  wheelId: string | null;
+  chosenAt: string;
+}
+
+/** An accepted stack as far as the next action depends on it. */
+export interface AcceptedStack {
+  end: End;
+  wheelId: string;
+  acceptedAt: string;
+  /** From the hub outwards. */
+  left: string[];
+  right: string[];
+}
+
+export interface BikeRecord {
+  readings: readonly Reading[];
+  choices: readonly Choice[];
+  stacks: readonly AcceptedStack[];
+}
+
+/** The one thing to do next with a bike. */
+export type NextAction =
+  | { kind: 'measure'; end: End; feature: Feature; open: number }
+  | { kind: 'refused'; end: End; other: End }
+  | { kind: 'choose-wheel'; end: End }
+  | { kind: 'buy'; end: End; wheelCode: string; purchase: Purchase[]; because: string }
+  | { kind: 'stopped'; end: End; wheelCode: string; finding: Finding }
+  | { kind: 'accept'; end: End; wheelCode: string; fileMm: number; twoArms: boolean; verdict: 'goes' | 'work' }
+  | { kind: 'fit'; end: End; wheelCode: string; left: string[]; right: string[] };
+
+/** Where one end stands: for the bike map and the lists. */
+export interface EndState {
+  end: End;
+  facts: EndFacts;
+  wheel: Wheel | null;
+  fit: EndFit | null;
+  accepted: AcceptedStack | null;
+  next: NextAction;
+}
+
+/** The end that work goes on at: the one chosen last, else the one touched last, else the front. */
+export function activeEnd({ choices, readings }: BikeRecord): End {
+  const chosen = latest(choices, ({ chosenAt }) => chosenAt);
+  if (chosen) return chosen.end;
+  return latest(readings, ({ takenAt }) => takenAt)?.end ?? 'front';
+}
+
+/**
+ * Where one end of a bike stands, and what to do next there.
+ *
+ * @param record - readings, choices and accepted stacks of the bike
+ * @param end - which end
+ * @param wheels - the catalogue
+ * @param stores - what is on hand
+ */
+export function endState(
+  record: BikeRecord,
+  end: End,
+  wheels: readonly Wheel[],
+  stores: readonly StoreItem[],
+): EndState {
+  const facts = endFacts(end, record.readings);
+  const choice = latest(
+    record.choices.filter((item) => item.end === end && item.kind === 'wheel'),
+    ({ chosenAt }) => chosenAt,
+  );
+  const wheel = wheels.find(({ id }) => id === choice?.wheelId) ?? null;
+  const accepted = latest(
+    record.stacks.filter((item) => item.end === end && item.wheelId === wheel?.id),
+    ({ acceptedAt }) => acceptedAt,
+  );
+  const fit = wheel ? endFit({ facts, wheel, stores, delivered: deliveredParts(facts) }) : null;
+  return { end, facts, wheel, fit, accepted, next: nextAt(facts, wheel, fit, accepted) };
+}
+
+function nextAt(facts: EndFacts, wheel: Wheel | null, fit: EndFit | null, accepted: AcceptedStack | null): NextAction {
+  const { end } = facts;
+  if (isCarbon(facts)) return { kind: 'refused', end, other: end === 'front' ? 'rear' : 'front' };
+  const open = openFeatures(facts);
+  if (open[0]) return { kind: 'measure', end, feature: open[0], open: open.length };
+  if (!wheel || !fit) return { kind: 'choose-wheel', end };
+  const wheelCode = wheel.code;
+  const stop = fit.findings.find(({ verdict }) => verdict === 'stop' || verdict === 'unknown');
+  const impossible = fit.stack?.impossible;
+  // A wheel that is refused for another reason is not worth buying washers for.
+  const onlyWashers = fit.findings.every(({ verdict, id }) => verdict !== 'stop' || id === impossible?.limit);
+  if (impossible?.purchase && onlyWashers) {
+    return { kind: 'buy', end, wheelCode, purchase: impossible.purchase, because: impossible.because };
+  }
+  if (stop) return { kind: 'stopped', end, wheelCode, finding: stop };
+  if (accepted) return { kind: 'fit', end, wheelCode, left: accepted.left, right: accepted.right };
+  const fileMm = Math.max(fit.slots.left.fileMm ?? 0, fit.slots.right.fileMm ?? 0);
+  const verdict = fit.verdict === 'goes' ? 'goes' : 'work';
+  return { kind: 'accept', end, wheelCode, fileMm, twoArms: fit.twoArms, verdict };
+}
+
+function deliveredParts(facts: EndFacts): { left: LoosePart[]; right: LoosePart[] } | null {
+  const left = facts.parts.get('washers-delivered.left');
+  const right = facts.parts.get('washers-delivered.right');
+  return left || right ? { left: left ?? [], right: right ?? [] } : null;
+}
+
+function latest<T>(items: readonly T[], at: (item: T) => string): T | null {
+  return items.reduce<T | null>((last, item) => (last === null || at(item) >= at(last) ? item : last), null);
+}

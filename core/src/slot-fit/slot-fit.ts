@@ -1,0 +1,168 @@
+import { InputError, readInput } from '../input';
+import { withLimits } from '../limits';
+import { worstFirst, worstOf, type Finding } from '../verdict';
+import { slotFitSchema, type SlotFitInput, type SlotFitResult } from './contract';
+import { finding, mm, notMeasured, type SlotFacts } from './facts';
+import { flatChordMm } from './geometry';
+import {
+  carbonRule,
+  depthRule,
+  engagement,
+  filingPlateRule,
+  lipRule,
+  materialRule,
+  playRule,
+  rock,
+  shiftRule,
+  widthRule,
+} from './rules';
+
+/** Play between a hole and the through axle it is made for, in mm [J]. */
+const throughPlayMm = 0.2;
+
+/** Added to the flats when a slot is filed, so that the axle drops in by hand, in mm. */
+const filingPlayMm = 0.05;
+
+/**
+ * Does this axle sit in this dropout, and how?
+ *
+ * Chord l = sqrt(D² − w²). A slot narrower than the flats is filed by w − s + 0.05 where material and plate allow.
+ * In a round seat the corners of the flats hold the axle up: centre yc = max(D/2, l/2 + s/2 − ½·sqrt(s² − w²)); the
+ * flat engaged is min(l, depth − mouth − (yc − l/2)). A part over a retaining lip needs a C-washer.
+ * Carbon is `stop` before anything is measured; a missing reading is `unknown`, never `goes`.
+ *
+ * @param input - axle, one side of the end, C-washers in the stores, the workshop's limits
+ * @returns verdict, findings (worst first) and the figures that decide
+ * @throws InputError for values out of range, flats not smaller than the thread, or slotMax under slotMin
+ *
+ * @example
+ * slotFit({
+ *   axle: { threadMm: 12, flatsMm: 10 },
+ *   side: { kind: 'open', slotMinMm: 10.05, slotMaxMm: 10.1, depthMm: 14, plateMm: 5, material: 'steel', oldAxleMm: 9 },
+ * })
+ * // verdict 'work' (the axle sits 3.34 mm out), axleCentreMm 7.84, depthNeededMm 12.16
+ */
+export function slotFit(input: SlotFitInput): SlotFitResult {
+  const read = readInput(slotFitSchema, input);
+  const { axle, side } = read;
+  refuseContradictions(axle, side);
+  const carbon = carbonRule(side);
+  if (side.kind === 'closed' || axle.throughMm !== undefined) {
+    return withoutFigures([...(carbon ? [carbon] : []), throughRule(axle, side)]);
+  }
+  const facts = slotFacts(read);
+  const { centreMm, engagedMm } = engagement(facts);
+  const shiftMm = centreMm === null || side.oldAxleMm === undefined ? null : centreMm - side.oldAxleMm / 2;
+  const lip = lipRule(facts, shiftMm);
+  const findings = worstFirst(
+    [
+      carbon,
+      materialRule(facts),
+      widthRule(facts),
+      filingPlateRule(facts),
+      playRule(facts),
+      depthRule(facts, centreMm, engagedMm),
+      shiftRule(facts, shiftMm),
+      lip?.finding ?? null,
+    ].filter((item): item is Finding => item !== null),
+  );
+  const partly = engagedMm !== null && engagedMm < facts.chordMm - 1e-9;
+  return {
+    verdict: carbon ? 'stop' : worstOf(findings.map((item) => item.verdict)),
+    findings,
+    chordMm: facts.chordMm,
+    clearanceMm: side.slotMinMm === undefined ? null : clean(side.slotMinMm - axle.flatsMm),
+    fileMm: facts.fileMm,
+    rockDeg: rock(facts),
+    axleCentreMm: centreMm,
+    depthNeededMm: centreMm === null ? null : centreMm + facts.chordMm / 2 + facts.limits.slotMouthMm,
+    flatEngagedMm: engagedMm,
+    axleShiftMm: shiftMm,
+    cWasher: lip?.cWasher ?? null,
+    twoArms: (facts.fileMm ?? 0) > 0 || partly,
+  };
+}
+
+function slotFacts({ axle, side, cWashers = [], regen = false, limits }: SlotFitInput): SlotFacts {
+  const { slotMinMm, slotMaxMm } = side;
+  const clearance = slotMinMm === undefined ? null : slotMinMm - axle.flatsMm;
+  const fileMm = clearance === null ? null : clearance < 0 ? clean(filingPlayMm - clearance) : 0;
+  const filedMinMm = slotMinMm === undefined || fileMm === null ? null : slotMinMm + fileMm;
+  return {
+    axle,
+    side,
+    limits: withLimits(limits),
+    regen,
+    cWashers,
+    uncertaintyMm: side.uncertaintyMm ?? 0,
+    chordMm: flatChordMm(axle.threadMm, axle.flatsMm),
+    fileMm,
+    filedMinMm,
+    filedMaxMm: slotMaxMm === undefined || filedMinMm === null ? null : Math.max(slotMaxMm, filedMinMm),
+  };
+}
+
+function throughRule(axle: SlotFitInput['axle'], side: SlotFitInput['side']): Finding {
+  if (side.kind === 'open') {
+    return finding(
+      'through-axle',
+      'stop',
+      'The hub is made for a through-axle hole; it has no flats for an open slot.',
+      { unit: '' },
+      ['Take a hub with flats.'],
+    );
+  }
+  if (side.holeMm === undefined) return notMeasured('through-axle', 'The hole');
+  const other = ['Fit the motor at the other end.', 'Otherwise a mid drive.'];
+  if (axle.throughMm === undefined) {
+    return finding(
+      'through-axle',
+      'stop',
+      `The end is a closed ${mm(side.holeMm)} hole; this axle needs an open slot.`,
+      { measured: side.holeMm, limit: null, margin: null },
+      other,
+    );
+  }
+  const difference = Math.abs(side.holeMm - axle.throughMm);
+  const figures = { measured: side.holeMm, limit: axle.throughMm, margin: throughPlayMm - difference };
+  return difference <= throughPlayMm + 1e-9
+    ? finding('through-axle', 'goes', `The hub is made for this ${mm(axle.throughMm)} hole.`, figures)
+    : finding(
+        'through-axle',
+        'stop',
+        `The hub is made for a ${mm(axle.throughMm)} hole, not ${mm(side.holeMm)}.`,
+        figures,
+        other,
+      );
+}
+
+function withoutFigures(findings: Finding[]): SlotFitResult {
+  return {
+    verdict: worstOf(findings.map((item) => item.verdict)),
+    findings: worstFirst(findings),
+    chordMm: null,
+    clearanceMm: null,
+    fileMm: null,
+    rockDeg: null,
+    axleCentreMm: null,
+    depthNeededMm: null,
+    flatEngagedMm: null,
+    axleShiftMm: null,
+    cWasher: null,
+    twoArms: false,
+  };
+}
+
+function refuseContradictions(axle: SlotFitInput['axle'], side: SlotFitInput['side']): void {
+  if (axle.throughMm === undefined && axle.flatsMm >= axle.threadMm) {
+    throw new InputError('axle.flatsMm', axle.flatsMm, `smaller than the thread, ${axle.threadMm} mm`);
+  }
+  if (side.slotMinMm !== undefined && side.slotMaxMm !== undefined && side.slotMaxMm < side.slotMinMm) {
+    throw new InputError('side.slotMaxMm', side.slotMaxMm, `at least slotMinMm, ${side.slotMinMm} mm`);
+  }
+}
+
+/** Rid of binary dust, so that 10.05 − 10 is 0.05. */
+function clean(value: number): number {
+  return Number(value.toFixed(9));
+}

@@ -1,0 +1,103 @@
+import { createHash } from 'node:crypto';
+import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { extname, join, relative } from 'node:path';
+import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
+
+import { root } from './root.mjs';
+import { run } from './run.mjs';
+import { say } from './say.mjs';
+
+const clientDist = join(root, 'client', 'dist');
+
+/** Builds client and server, each only when its sources have changed since the last time. */
+export function build() {
+  copyFonts();
+  once('client', ['client', 'core/src', 'contract/src', 'package-lock.json'], buildClient);
+  once('server', ['server/src', 'core/src', 'contract/src', 'package-lock.json'], buildServer);
+}
+
+/** The shipped fonts, from their packages to where the page asks for them. */
+export function copyFonts() {
+  const target = join(root, 'client', 'public', 'fonts');
+  mkdirSync(target, { recursive: true });
+  const files = [
+    ['atkinson-hyperlegible', 400],
+    ['atkinson-hyperlegible', 700],
+    ['barlow-condensed', 500],
+    ['barlow-condensed', 600],
+  ].flatMap(([family, weight]) =>
+    ['latin', 'latin-ext'].map((set) => `@fontsource/${family}/files/${family}-${set}-${weight}-normal.woff2`),
+  );
+  for (const file of files) {
+    const name = file.split('/').pop();
+    if (!existsSync(join(target, name))) cpSync(join(root, 'node_modules', file), join(target, name));
+  }
+}
+
+function buildClient() {
+  say('building the client (up to two minutes the first time)');
+  rmSync(clientDist, { recursive: true, force: true });
+  run('npx', ['--no-install', 'expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
+    cwd: join(root, 'client'),
+    env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1' },
+  });
+  for (const file of filesBelow(clientDist)) compress(file);
+}
+
+/** Ready-made gzip and brotli beside each text file, so that the server compresses nothing on the way out. */
+function compress(file) {
+  if (!['.js', '.css', '.html', '.json', '.svg'].includes(extname(file))) return;
+  const bytes = readFileSync(file);
+  writeFileSync(`${file}.gz`, gzipSync(bytes, { level: 9 }));
+  writeFileSync(`${file}.br`, brotliCompressSync(bytes, { params: { [constants.BROTLI_PARAM_QUALITY]: 9 } }));
+}
+
+function buildServer() {
+  say('building the server');
+  const manifest = JSON.parse(readFileSync(join(root, 'server', 'package.json'), 'utf8'));
+  const external = [...Object.keys(manifest.dependencies), 'valibot'].filter((name) => !name.startsWith('@cricket/'));
+  run(
+    'npx',
+    [
+      '--no-install',
+      'esbuild',
+      'server/src/main.ts',
+      '--bundle',
+      '--platform=node',
+      '--format=esm',
+      '--target=node20',
+      '--sourcemap',
+      '--tsconfig=server/tsconfig.json',
+      '--outfile=server/dist/main.mjs',
+      '--log-level=warning',
+      ...external.flatMap((name) => [`--external:${name}`, `--external:${name}/*`]),
+    ],
+    { cwd: root },
+  );
+}
+
+function once(name, sources, make) {
+  const hash = createHash('sha256');
+  for (const source of sources) {
+    for (const file of filesBelow(join(root, source))) {
+      hash.update(relative(root, file)).update(readFileSync(file));
+    }
+  }
+  const digest = hash.digest('hex');
+  const mark = join(root, '.cache', `built-${name}`);
+  const output = name === 'client' ? join(clientDist, 'index.html') : join(root, 'server', 'dist', 'main.mjs');
+  if (existsSync(mark) && existsSync(output) && readFileSync(mark, 'utf8') === digest) return;
+  make();
+  mkdirSync(join(root, '.cache'), { recursive: true });
+  writeFileSync(mark, digest);
+}
+
+const left = new Set(['node_modules', 'dist', '.expo', 'fonts', 'expo-env.d.ts', 'nativewind-env.d.ts']);
+
+function filesBelow(path) {
+  if (statSync(path).isFile()) return [path];
+  return readdirSync(path, { withFileTypes: true })
+    .filter((entry) => path.startsWith(clientDist) || !left.has(entry.name))
+    .sort((a, b) => (a.name < b.name ? -1 : 1))
+    .flatMap((entry) => filesBelow(join(path, entry.name)));
+}

@@ -1,0 +1,22 @@
+/** @type {import('jest').Config} */
+module.exports = {
+  rootDir: __dirname,
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/test/**/*.test.ts', '<rootDir>/src/**/*.test.ts'],
+  transform: {
+    // As in production: no decorator metadata, so that a column without an explicit type fails here too.
+    '^.+\\.(tsx?|mjs)$': [
+      '@swc/jest',
+      {
+        jsc: {
+          target: 'es2022',
+          parser: { syntax: 'typescript', decorators: true },
+          transform: { legacyDecorator: true, decoratorMetadata: false, useDefineForClassFields: false },
+        },
+      },
+    ],
+    '/node_modules/.+\\.js$': ['@swc/jest', { jsc: { target: 'es2022' }, module: { type: 'commonjs' } }],
+  },
+  transformIgnorePatterns: ['/node_modules/(?!(valibot|hono|@hono)/)'],
+  testTimeout: 30000,
+};

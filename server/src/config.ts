@@ -1,0 +1,49 @@
+/** How the server is set up; everything comes from the environment and has a safe default. */
+export interface Config {
+  host: string;
+  port: number;
+  databaseUrl: string;
+  /** Folder with the exported client; null serves the API alone. */
+  clientDir: string | null;
+  /** Fills an empty database with the demo shop. */
+  demo: boolean;
+  shopName: string;
+  logLevel: string;
+  bodyLimitBytes: number;
+}
+
+const loopback = new Set(['127.0.0.1', '::1', 'localhost']);
+
+/**
+ * Reads the configuration.
+ *
+ * @throws Error naming the variable, its value and what is allowed
+ */
+export function readConfig(env: NodeJS.ProcessEnv): Config {
+  const host = env['HOST'] ?? '127.0.0.1';
+  if (!loopback.has(host)) {
+    throw new Error(
+      `HOST is ${host}; it must be a loopback address: without sign-in the server does not answer to the network`,
+    );
+  }
+  return {
+    host,
+    port: wholeNumber(env, 'PORT', 4620, 0, 65_535),
+    databaseUrl: env['DATABASE_URL'] ?? 'postgres://app@127.0.0.1:54620/cricket_demo',
+    clientDir: env['CLIENT_DIR'] ?? null,
+    demo: env['DEMO'] === '1',
+    shopName: env['SHOP_NAME'] ?? (env['DEMO'] === '1' ? 'Tidewater Row Cycle Works' : 'My workshop'),
+    logLevel: env['LOG_LEVEL'] ?? 'info',
+    bodyLimitBytes: wholeNumber(env, 'BODY_LIMIT_BYTES', 256 * 1024, 1024, 64 * 1024 * 1024),
+  };
+}
+
+function wholeNumber(env: NodeJS.ProcessEnv, name: string, fallback: number, min: number, max: number): number {
+  const given = env[name];
+  if (given === undefined || given === '') return fallback;
+  const value = Number(given);
+  if (!Number.isInteger(value) || value < min || value > max) {
+    throw new Error(`${name} is ${given}; it must be a whole number from ${min} to ${max}`);
+  }
+  return value;
+}

@@ -1,0 +1,33 @@
+import 'reflect-metadata';
+import { DataSource } from 'typeorm';
+
+import { AcceptedStackEntity } from './entities/accepted-stack';
+import { BikeEntity } from './entities/bike';
+import { ChoiceEntity } from './entities/choice';
+import { JournalEntity } from './entities/journal';
+import { ReadingEntity } from './entities/reading';
+import { StoreItemEntity } from './entities/store-item';
+import { WheelEntity } from './entities/wheel';
+import { FirstTables1764000000000 } from './migrations/1-first-tables';
+
+/** The database, not yet connected. */
+export function createDataSource(url: string): DataSource {
+  return new DataSource({
+    type: 'postgres',
+    url,
+    entities: [
+      AcceptedStackEntity,
+      BikeEntity,
+      ChoiceEntity,
+      JournalEntity,
+      ReadingEntity,
+      StoreItemEntity,
+      WheelEntity,
+    ],
+    migrations: [FirstTables1764000000000],
+    migrationsTransactionMode: 'each',
+    uuidExtension: 'pgcrypto',
+    installExtensions: false,
+    extra: { max: 10, connectionTimeoutMillis: 3000 },
+  });
+}

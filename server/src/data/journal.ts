@@ -1,0 +1,65 @@
+import type { DataSource, EntityManager } from 'typeorm';
+
+import { ProblemError } from '../http/problem';
+import { JournalEntity } from './entities/journal';
+
+/** Who writes, and the write's own id. */
+export interface WriteContext {
+  writeId: string;
+  person: string;
+}
+
+/** What a write is about. */
+export interface Subject {
+  bikeId: string | null;
+  action: string;
+  subject: string;
+  subjectId: string;
+}
+
+/** State before and after, for the journal. */
+export interface Change {
+  before: unknown;
+  after: unknown;
+}
+
+/**
+ * Runs one write and its journal row in one transaction. The row goes in first: of two requests with the same write id the
+ * second waits for the first and then changes nothing.
+ *
+ * @returns false when this write was done before
+ */
+export async function journalled(
+  dataSource: DataSource,
+  { writeId, person }: WriteContext,
+  subject: Subject,
+  change: (manager: EntityManager) => Promise<Change>,
+): Promise<boolean> {
+  return dataSource.transaction(async (manager) => {
+    const inserted = await manager
+      .createQueryBuilder()
+      .insert()
+      .into(JournalEntity)
+      .values({ id: writeId, person, ...subject })
+      .orIgnore()
+      .returning('id')
+      .execute();
+    if ((inserted.raw as unknown[]).length === 0) {
+      const earlier = await manager.findOneByOrFail(JournalEntity, { id: writeId });
+      if (earlier.subjectId !== subject.subjectId || earlier.action !== subject.action) {
+        throw new ProblemError(409, 'id-taken', 'This write id belongs to another write.', [
+          { path: 'x-write-id', messages: [`${writeId} was used for ${earlier.action} ${earlier.subjectId}`] },
+        ]);
+      }
+      return false;
+    }
+    const { before, after } = await change(manager);
+    await manager
+      .createQueryBuilder()
+      .update(JournalEntity)
+      .set({ before: before as never, after: after as never })
+      .where({ id: writeId })
+      .execute();
+    return true;
+  });
+}

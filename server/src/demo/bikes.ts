@@ -1,0 +1,224 @@
+import type { Bike } from '@cricket/contract/shapes';
+import type { End } from '@cricket/core/features';
+
+import { bothSides, slot, smooth, type MeasuredEnd } from './measured-end';
+
+export interface DemoBike {
+  bike: Pick<Bike, 'tag' | 'name' | 'kind' | 'riderInitials' | 'beadSeatMm' | 'wheelbaseMm' | 'chainStayMm'>;
+  ends: MeasuredEnd[];
+  wheels: Partial<Record<End, string>>;
+  activeEnd: End;
+  /** Accept the best stack at the active end. */
+  accept?: boolean;
+}
+
+const steel = { material: 'steel', 'blade-material': 'steel', suspension: 'none', condition: 'sound' };
+
+/** The bikes of the demo shop, each in another state. */
+export const demoBikes: DemoBike[] = [
+  {
+    // Half measured: the left slot is next.
+    bike: {
+      tag: 'MQ-31',
+      name: 'Bakery box bike',
+      kind: 'box-bike',
+      riderInitials: 'OB',
+      beadSeatMm: 559,
+      wheelbaseMm: 1480,
+      chainStayMm: 450,
+    },
+    activeEnd: 'front',
+    wheels: { front: 'FW-1' },
+    ends: [
+      {
+        end: 'front',
+        words: { ...steel, seat: 'open-round', brake: 'rim' },
+        lengths: {
+          ...bothSides('rim-to-dropout', 37.5),
+          'spacing.front': [100.3, 100.4, 100.4],
+          'spacing.back': [100.4, 100.4],
+          'slot-width.left.mouth': [9.66],
+          'slot-width.left.middle': [9.6],
+        },
+      },
+    ],
+  },
+  {
+    // Needs filing, then two arms.
+    bike: {
+      tag: 'MQ-28',
+      name: 'Nurse step-through',
+      kind: 'step-through',
+      riderInitials: 'DN',
+      beadSeatMm: 622,
+      wheelbaseMm: 1090,
+      chainStayMm: 445,
+    },
+    activeEnd: 'rear',
+    wheels: { rear: 'RW-2' },
+    ends: [
+      {
+        end: 'rear',
+        words: { ...steel, ...smooth, seat: 'open-flat', brake: 'disc', gears: '8' },
+        lengths: {
+          ...bothSides('rim-to-dropout', 54),
+          'rotor-inboard': [15.3],
+          'spacing.front': [135.2, 135.3, 135.2],
+          'spacing.back': [135.2, 135.2],
+          ...slot('left', 9.9, 9.86, 9.8),
+          ...slot('right', 9.92, 9.88, 9.82),
+          ...bothSides('slot-depth', 15),
+          ...bothSides('plate', 5),
+          'old-axle': [10],
+        },
+        parts: {
+          'washers-found.left': [{ kind: 'plain', thicknessMm: 2 }],
+          'washers-found.right': [{ kind: 'plain', thicknessMm: 2 }],
+        },
+      },
+    ],
+  },
+  {
+    // Accepted: washers to go in.
+    bike: {
+      tag: 'MQ-33',
+      name: 'School-run longtail',
+      kind: 'longtail',
+      riderInitials: 'SR',
+      beadSeatMm: 559,
+      wheelbaseMm: 1320,
+      chainStayMm: 640,
+    },
+    activeEnd: 'rear',
+    wheels: { rear: 'RW-3' },
+    accept: true,
+    ends: [
+      {
+        end: 'rear',
+        words: { ...steel, ...smooth, seat: 'open-relieved', brake: 'disc', gears: '9' },
+        lengths: {
+          'rim-to-dropout.left': [54.5],
+          'rim-to-dropout.right': [54],
+          'rotor-inboard': [15.4],
+          'spacing.front': [135.1, 135, 135.1],
+          'spacing.back': [135, 135.1],
+          ...slot('left', 10.06, 10.04, 10.02),
+          ...slot('right', 10.05, 10.05, 10.02),
+          ...bothSides('slot-depth', 18),
+          ...bothSides('plate', 6),
+          'old-axle': [12],
+        },
+      },
+    ],
+  },
+  {
+    // Lips: C-washers fill them.
+    bike: {
+      tag: 'MQ-35',
+      name: 'Drop-bar tourer',
+      kind: 'drop-bar',
+      riderInitials: 'HL',
+      beadSeatMm: 559,
+      wheelbaseMm: 1050,
+      chainStayMm: 440,
+    },
+    activeEnd: 'front',
+    wheels: { front: 'FW-1' },
+    ends: [
+      {
+        end: 'front',
+        words: { ...steel, seat: 'open-round', brake: 'rim', 'lip.left': 'lip', 'lip.right': 'lip' },
+        lengths: {
+          'rim-to-dropout.left': [37],
+          'rim-to-dropout.right': [37.5],
+          'spacing.front': [100.1, 100.1],
+          'spacing.back': [100, 100.1],
+          ...slot('left', 10.2, 10.14, 10.1),
+          ...slot('right', 10.2, 10.16, 10.12),
+          ...bothSides('slot-depth', 13.5),
+          ...bothSides('plate', 4.6),
+          ...bothSides('lip-diameter', 23.5),
+          ...bothSides('lip-depth', 1.6),
+          'old-axle': [9],
+        },
+      },
+    ],
+  },
+  {
+    // Carbon: refused at the front.
+    bike: {
+      tag: 'MQ-34',
+      name: 'Carbon gravel bike',
+      kind: 'drop-bar',
+      riderInitials: 'TV',
+      beadSeatMm: 622,
+      wheelbaseMm: 1040,
+      chainStayMm: 430,
+    },
+    activeEnd: 'front',
+    wheels: {},
+    ends: [{ end: 'front', words: { material: 'carbon', 'blade-material': 'carbon' }, lengths: {} }],
+  },
+  {
+    // Impossible with what is there: washers to buy.
+    bike: {
+      tag: 'MQ-29',
+      name: 'Club tandem',
+      kind: 'tandem',
+      riderInitials: 'BR',
+      beadSeatMm: 622,
+      wheelbaseMm: 1740,
+      chainStayMm: 450,
+    },
+    activeEnd: 'rear',
+    wheels: { rear: 'RW-3' },
+    ends: [
+      {
+        end: 'rear',
+        words: { ...steel, ...smooth, seat: 'open-relieved', brake: 'rim', gears: '8' },
+        lengths: {
+          'rim-to-dropout.left': [59.5],
+          'rim-to-dropout.right': [59.5],
+          'spacing.front': [145.4, 145.5],
+          'spacing.back': [145.4, 145.4],
+          ...slot('left', 10.2, 10.18, 10.16),
+          ...slot('right', 10.2, 10.2, 10.18),
+          ...bothSides('slot-depth', 20),
+          ...bothSides('plate', 7),
+          'old-axle': [12],
+        },
+      },
+    ],
+  },
+  {
+    // Simply goes.
+    bike: {
+      tag: 'MQ-36',
+      name: 'Recumbent trike',
+      kind: 'trike',
+      riderInitials: 'PW',
+      beadSeatMm: 406,
+      wheelbaseMm: 1080,
+      chainStayMm: 420,
+    },
+    activeEnd: 'rear',
+    wheels: { rear: 'RW-4' },
+    ends: [
+      {
+        end: 'rear',
+        words: { ...steel, ...smooth, seat: 'open-flat', brake: 'rim', gears: '8' },
+        lengths: {
+          'rim-to-dropout.left': [54],
+          'rim-to-dropout.right': [54],
+          'spacing.front': [135.1, 135],
+          'spacing.back': [135, 135.1],
+          ...slot('left', 10.14, 10.12, 10.1),
+          ...slot('right', 10.16, 10.12, 10.1),
+          ...bothSides('slot-depth', 16),
+          ...bothSides('plate', 5),
+          'old-axle': [10],
+        },
+      },
+    ],
+  },
+];

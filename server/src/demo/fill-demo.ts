@@ -1,0 +1,149 @@
+import type { NewStack } from '@cricket/contract';
+import { coreVersion } from '@cricket/core';
+import { endState } from '@cricket/core/next-action';
+import { featureById } from '@cricket/core/features';
+import type { DataSource, EntityManager } from 'typeorm';
+
+import { AcceptedStackEntity } from '../data/entities/accepted-stack';
+import { BikeEntity } from '../data/entities/bike';
+import { ChoiceEntity } from '../data/entities/choice';
+import { JournalEntity } from '../data/entities/journal';
+import { ReadingEntity } from '../data/entities/reading';
+import { StoreItemEntity } from '../data/entities/store-item';
+import { WheelEntity } from '../data/entities/wheel';
+import { bikeRecord } from '../data/records';
+import { snapshotOf } from '../fit/snapshot';
+import { demoBikes, type DemoBike } from './bikes';
+import { demoId } from './demo-id';
+import type { MeasuredEnd } from './measured-end';
+import { demoStores } from './stores';
+import { demoWheel, demoWheels } from './wheels';
+
+const person = 'Wren';
+
+/**
+ * Fills an empty demo database; with `renew` empties it first. Runs under a lock, so that of two servers that start together
+ * one fills and the other finds it filled.
+ */
+export async function fillDemo(dataSource: DataSource, { renew }: { renew: boolean }): Promise<void> {
+  await dataSource.transaction(async (manager) => {
+    await manager.query('SELECT pg_advisory_xact_lock(4620)');
+    if (renew) {
+      await manager.query('TRUNCATE journal, store_item, wheel, accepted_stack, choice, reading, bike');
+    } else if ((await manager.count(BikeEntity)) + (await manager.count(WheelEntity)) > 0) return;
+    for (const { id, code, note, version, ...spec } of demoWheels) {
+      await manager.insert(WheelEntity, { id, code, note, version, spec } as never);
+    }
+    await manager.insert(
+      StoreItemEntity,
+      demoStores.map((item) => ({ ...item, withdrawnAt: null })),
+    );
+    const from = Date.now() - 2 * 24 * 3600 * 1000;
+    for (const [index, bike] of demoBikes.entries()) await addBike(manager, bike, index + 1, from + index * 600_000);
+  });
+}
+
+async function addBike(manager: EntityManager, demo: DemoBike, number: number, from: number): Promise<void> {
+  const bikeId = demoId(3, number);
+  const at = clock(from);
+  const bike = { id: bikeId, ...demo.bike, createdAt: at(), withdrawnAt: null, version: 1 };
+  await manager.insert(BikeEntity, bike);
+  await manager.insert(JournalEntity, {
+    id: demoId(9, number),
+    at: bike.createdAt,
+    person,
+    bikeId,
+    action: 'bike-in',
+    subject: 'bike',
+    subjectId: bikeId,
+    before: null as never,
+    after: demo.bike as never,
+  });
+  const readings = demo.ends.flatMap((end) => readingsOf(end));
+  await manager.insert(
+    ReadingEntity,
+    readings.map((reading, index) => ({
+      id: demoId(1000 + number, index + 1),
+      bikeId,
+      ...reading,
+      takenAt: at(),
+      person,
+      withdrawnAt: null,
+      withdrawnBecause: null,
+    })) as never,
+  );
+  const wheels = Object.entries(demo.wheels) as ['front' | 'rear', string][];
+  for (const [index, [end, code]] of wheels.entries()) {
+    const choice = { end, kind: 'wheel' as const, wheelId: demoWheel(code).id };
+    await manager.insert(ChoiceEntity, {
+      id: demoId(4, 10 * number + index),
+      bikeId,
+      ...choice,
+      chosenAt: at(),
+      person,
+    });
+  }
+  const choice = { end: demo.activeEnd, kind: 'end' as const, wheelId: null };
+  await manager.insert(ChoiceEntity, { id: demoId(4, 10 * number + 9), bikeId, ...choice, chosenAt: at(), person });
+  if (demo.accept) await acceptBest(manager, bikeId, demo, number, at());
+}
+
+/** Accepts the best stack, worked out like any other. */
+async function acceptBest(manager: EntityManager, bikeId: string, demo: DemoBike, number: number, acceptedAt: Date) {
+  const record = await bikeRecord(manager, bikeId);
+  const { fit, wheel } = endState({ ...record, stacks: [] }, demo.activeEnd, demoWheels, demoStores);
+  const best = fit?.stack?.stacks[0];
+  if (!best || !wheel) throw new Error(`demo bike ${demo.bike.tag} has no stack to accept`);
+  const body: NewStack = {
+    end: demo.activeEnd,
+    wheelId: wheel.id,
+    left: best.left.inside,
+    right: best.right.inside,
+    rotorShimsMm: best.rotorShimsMm,
+    caliperShimsMm: best.caliperShimsMm,
+    byHand: false,
+    acceptedAt: acceptedAt.toISOString(),
+  };
+  const snapshot = snapshotOf(body, record, demoWheels, demoStores);
+  await manager.insert(AcceptedStackEntity, {
+    id: demoId(5, number),
+    bikeId,
+    end: demo.activeEnd,
+    wheelId: wheel.id,
+    acceptedAt,
+    person,
+    byHand: false,
+    coreVersion,
+    snapshot,
+  } as never);
+}
+
+function readingsOf({ end, words, lengths, parts = {} }: MeasuredEnd) {
+  const blank = { end, valueMm: null, word: null, parts: null, typed: null, unit: null, instrument: 'eye' as const };
+  return [
+    ...Object.entries(words).map(([feature, word]) => ({ ...blank, feature, word })),
+    ...Object.entries(lengths).flatMap(([feature, values]) =>
+      values.map((valueMm) => ({
+        ...blank,
+        feature,
+        valueMm,
+        typed: String(valueMm),
+        unit: 'mm' as const,
+        instrument: instrumentFor(feature),
+      })),
+    ),
+    ...Object.entries(parts).map(([feature, list]) => ({ ...blank, feature, parts: list })),
+  ];
+}
+
+function instrumentFor(feature: string) {
+  const known = featureById(feature);
+  if (known?.kind !== 'length') throw new Error(`demo reading of unknown length ${feature}`);
+  return known.instrument;
+}
+
+/** Times a minute apart. */
+function clock(from: number): () => Date {
+  let minutes = 0;
+  return () => new Date(from + 60_000 * minutes++);
+}

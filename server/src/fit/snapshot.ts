@@ -1,0 +1,85 @@
+import type { NewStack } from '@cricket/contract';
+import type { BikeRecord, StackSnapshot, StoreItem, Wheel } from '@cricket/contract/shapes';
+import { judgeStack, stackFindings } from '@cricket/core/axle-stack';
+import { endState } from '@cricket/core/next-action';
+import { worstFirst, worstOf } from '@cricket/core/verdict';
+
+import { ProblemError } from '../http/problem';
+
+/**
+ * Works out what is being accepted, from the stored readings and not from what the page says.
+ *
+ * @throws ProblemError 422 when the end is not measured, a washer is not there, or the stack must not be fitted
+ */
+export function snapshotOf(body: NewStack, record: BikeRecord, wheels: Wheel[], stores: StoreItem[]): StackSnapshot {
+  const wheel = wheels.find(({ id }) => id === body.wheelId);
+  if (!wheel) throw refused('wheelId', `${body.wheelId} is not in the catalogue`);
+  const choice = {
+    id: '',
+    bikeId: record.bike.id,
+    person: '',
+    end: body.end,
+    kind: 'wheel' as const,
+    wheelId: wheel.id,
+    chosenAt: '9999',
+  };
+  const { fit } = endState(
+    { readings: record.readings, choices: [...record.choices, choice], stacks: [] },
+    body.end,
+    wheels,
+    stores,
+  );
+  const input = fit?.stackInput;
+  if (!fit || !input) throw refused('end', `the ${body.end} end is not measured yet`);
+  const { rotorShimsMm, caliperShimsMm } = body;
+  const thicknessMm = thicknesses(body, input.washers);
+  const stack = judgeStack(input, { left: body.left, right: body.right, rotorShimsMm, caliperShimsMm }, thicknessMm);
+  const stackIds = new Set(fit.stack?.findings.map(({ id }) => id));
+  const findings = worstFirst([
+    ...fit.findings.filter(({ id }) => !stackIds.has(id)),
+    ...stackFindings(input, stack),
+    ...tabFindings(body, input),
+  ]);
+  const verdict = worstOf(findings.map((finding) => finding.verdict));
+  const against = findings.find((finding) => finding.verdict === 'stop' || finding.verdict === 'unknown');
+  if (against) throw refused(against.id, against.because);
+  return { wheel, input, stack, outside: fit.outside, slots: fit.slots, findings, verdict };
+}
+
+function thicknesses({ left, right }: NewStack, washers: { id: string; thicknessMm: number; count: number }[]) {
+  const known = new Map(washers.map((washer) => [washer.id, washer]));
+  const used = new Map<string, number>();
+  for (const id of [...left, ...right]) used.set(id, (used.get(id) ?? 0) + 1);
+  for (const [id, count] of used) {
+    const there = known.get(id)?.count ?? 0;
+    if (there < count) throw refused('washers', `${id}: ${count} wanted, ${there} there that suit this axle and slot`);
+  }
+  return (id: string) => known.get(id)!.thicknessMm;
+}
+
+/** Each side that needs a tabbed washer has exactly one, next to the dropout. */
+function tabFindings(body: NewStack, { tabs, washers }: StackSnapshot['input']) {
+  const kinds = new Map(washers.map(({ id, kind }) => [id, kind]));
+  return (['left', 'right'] as const).flatMap((side) => {
+    const tabbed = body[side].filter((id) => kinds.get(id) === 'tabbed').length;
+    const last = kinds.get(body[side][body[side].length - 1] ?? '') === 'tabbed';
+    const holds = tabs[side] ? tabbed === 1 && last : tabbed === 0;
+    if (holds) return [];
+    return [
+      {
+        id: `tab-${side}`,
+        verdict: 'stop' as const,
+        measured: tabbed,
+        limit: tabs[side] ? 1 : 0,
+        margin: null,
+        unit: '',
+        because: `On the ${side} exactly one tabbed washer must sit next to the dropout.`,
+        remedies: [],
+      },
+    ];
+  });
+}
+
+function refused(path: string, message: string): ProblemError {
+  return new ProblemError(422, 'invalid-input', 'This stack cannot be accepted.', [{ path, messages: [message] }]);
+}

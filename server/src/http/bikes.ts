@@ -1,0 +1,100 @@
+import { BikeChange, NewBike, Withdrawal } from '@cricket/contract';
+import { Hono } from 'hono';
+import type { DataSource } from 'typeorm';
+
+import { BikeEntity } from '../data/entities/bike';
+import { JournalEntity } from '../data/entities/journal';
+import { journalled } from '../data/journal';
+import { allStores, allWheels, bikeForWrite, bikeRecord, bikeShape, bikesInShop, journalShape } from '../data/records';
+import { summarise } from '../fit/summaries';
+import { ProblemError } from './problem';
+import { readBody } from './read-body';
+import { uuidParam, writeContext } from './write-context';
+
+/** Bikes: list with next actions, one record, bring in, change, take out, journal. */
+export function bikes(dataSource: DataSource): Hono {
+  const app = new Hono();
+
+  app.get('/', async (c) => {
+    const [records, wheels, stores] = await Promise.all([
+      bikesInShop(dataSource),
+      allWheels(dataSource),
+      allStores(dataSource),
+    ]);
+    return c.json(records.map((record) => summarise(record, wheels, stores)));
+  });
+
+  app.get('/:bikeId', async (c) => c.json(await bikeRecord(dataSource, uuidParam(c, 'bikeId'))));
+
+  app.get('/:bikeId/journal', async (c) => {
+    const rows = await dataSource.manager.find(JournalEntity, {
+      where: { bikeId: uuidParam(c, 'bikeId') },
+      order: { at: 'ASC', id: 'ASC' },
+    });
+    return c.json(rows.map(journalShape));
+  });
+
+  app.put('/:bikeId', async (c) => {
+    const id = uuidParam(c, 'bikeId');
+    const body = await readBody(c, NewBike);
+    await journalled(dataSource, writeContext(c), about(id, 'bike-in'), async (manager) => {
+      if (await manager.existsBy(BikeEntity, { id })) {
+        throw new ProblemError(409, 'id-taken', 'A bike with this id exists already.');
+      }
+      const bike = { id, ...ownFacts(body), createdAt: new Date(), withdrawnAt: null, version: 1 };
+      await manager.insert(BikeEntity, bike);
+      return { before: null, after: bike };
+    });
+    return c.json(await bikeRecord(dataSource, id), 201);
+  });
+
+  app.patch('/:bikeId', async (c) => {
+    const id = uuidParam(c, 'bikeId');
+    const { version, ...body } = await readBody(c, BikeChange);
+    await journalled(dataSource, writeContext(c), about(id, 'bike-changed'), async (manager) => {
+      const bike = await bikeForWrite(manager, id);
+      const before = bikeShape(bike);
+      if (bike.version !== version) {
+        throw new ProblemError(409, 'version-conflict', 'Someone else changed this bike meanwhile.', [], {
+          current: before,
+          yours: { ...body, version },
+        });
+      }
+      Object.assign(bike, ownFacts(body), { version: version + 1 });
+      await manager.save(bike);
+      return { before, after: bikeShape(bike) };
+    });
+    return c.json(await bikeRecord(dataSource, id));
+  });
+
+  app.put('/:bikeId/withdrawal', async (c) => {
+    const id = uuidParam(c, 'bikeId');
+    const { because } = await readBody(c, Withdrawal);
+    await journalled(dataSource, writeContext(c), about(id, 'bike-out'), async (manager) => {
+      const bike = await bikeForWrite(manager, id);
+      bike.withdrawnAt = new Date();
+      bike.version += 1;
+      await manager.save(bike);
+      return { before: null, after: { because: because ?? null } };
+    });
+    return c.json(await bikeRecord(dataSource, id));
+  });
+
+  return app;
+}
+
+function about(bikeId: string, action: string) {
+  return { bikeId, action, subject: 'bike', subjectId: bikeId };
+}
+
+function ownFacts(body: NewBike) {
+  return {
+    tag: body.tag.trim(),
+    name: body.name.trim(),
+    kind: body.kind,
+    riderInitials: body.riderInitials ?? null,
+    beadSeatMm: body.beadSeatMm ?? null,
+    wheelbaseMm: body.wheelbaseMm ?? null,
+    chainStayMm: body.chainStayMm ?? null,
+  };
+}

@@ -1,0 +1,49 @@
+import type { Context } from 'hono';
+import { HTTPException } from 'hono/http-exception';
+import type { Logger } from 'pino';
+
+import { answerProblem, ProblemError } from './problem';
+
+/** PostgreSQL states that mean "come back later": connection lost, shutting down, starting up, too many connections. */
+const passing = /^(08|57P0|53300)/;
+const network = new Set(['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ETIMEDOUT', 'ENOTFOUND']);
+
+/** Turns whatever was thrown into a problem. Nothing of the inside gets out; the log has it. */
+export function onError(log: Logger) {
+  return (error: Error, c: Context): Response => {
+    if (error instanceof ProblemError) return answerProblem(c, error);
+    if (error instanceof HTTPException && error.status === 413) {
+      return answerProblem(c, new ProblemError(413, 'body-too-large', 'The request is too large.'));
+    }
+    if (error instanceof HTTPException && error.status < 500) {
+      return answerProblem(c, new ProblemError(400, 'malformed-json', 'The request cannot be read.'));
+    }
+    const requestId = c.get('requestId') as string | undefined;
+    if (isUnavailable(error)) {
+      log.warn({ requestId, err: error }, 'database unavailable');
+      return answerProblem(
+        c,
+        new ProblemError(503, 'unavailable', 'The database does not answer; nothing was written.'),
+      );
+    }
+    log.error({ requestId, err: error }, 'request failed');
+    return answerProblem(c, new ProblemError(500, 'internal', 'Something went wrong; nothing was written.'));
+  };
+}
+
+/** Whether an error means that the database is away for now. */
+export function isUnavailable(error: unknown): boolean {
+  const { code, driverError, message, errors } = error as {
+    code?: string;
+    driverError?: { code?: string };
+    message?: string;
+    errors?: { code?: string }[];
+  };
+  const codes = [code, driverError?.code, ...(errors ?? []).map((item) => item.code)];
+  return (
+    codes.some((item) => item !== undefined && (passing.test(item) || network.has(item))) ||
+    /Connection terminated|connection timeout|timeout exceeded when trying to connect|not initialized|not connected|Driver not Connected/i.test(
+      message ?? '',
+    )
+  );
+}

@@ -1,0 +1,18 @@
+import { ProblemError } from './problem';
+
+/**
+ * Holds a write against the version that is stored.
+ *
+ * @param stored - what is stored, or null when nothing is
+ * @param yours - what was sent; version 0 means "new"
+ * @throws ProblemError 409 with both when they differ, 404 when a change finds nothing
+ */
+export function holdVersion(stored: { version: number } | null, yours: { version: number }, what: string): void {
+  if (!stored && yours.version > 0) throw new ProblemError(404, 'not-found', `There is no such ${what}.`);
+  if (stored && stored.version !== yours.version) {
+    throw new ProblemError(409, 'version-conflict', `Someone else changed this ${what} meanwhile.`, [], {
+      current: stored,
+      yours,
+    });
+  }
+}

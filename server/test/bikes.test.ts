@@ -1,0 +1,171 @@
+import { randomUUID } from 'node:crypto';
+
+import { freshServer, type FreshServer } from './fresh-server.testing';
+
+let server: FreshServer;
+beforeAll(async () => {
+  server = await freshServer();
+});
+afterAll(() => server.close());
+
+const boxBike = { tag: 'MQ-90', name: 'Box bike', kind: 'box-bike' };
+
+async function bringIn() {
+  const id = randomUUID();
+  await server.send('PUT', `/api/bikes/${id}`, boxBike);
+  return id;
+}
+
+const reading = (more: object = {}) => ({
+  end: 'front',
+  feature: 'slot-width.left.seat',
+  valueMm: 9.58,
+  typed: '9.58',
+  unit: 'mm',
+  instrument: 'calipers',
+  takenAt: '2026-03-02T09:00:00.000Z',
+  ...more,
+});
+
+describe('bikes', () => {
+  it('brings a bike in and says what to do next', async () => {
+    const id = randomUUID();
+    const put = await server.send('PUT', `/api/bikes/${id}`, boxBike);
+    expect(put.status).toBe(201);
+    expect(put.json.bike).toMatchObject({ ...boxBike, id, version: 1, riderInitials: null });
+    const list = await server.send('GET', '/api/bikes');
+    const row = list.json.find((item: { bike: { id: string } }) => item.bike.id === id);
+    expect(row.next).toMatchObject({ kind: 'measure', end: 'front', feature: { id: 'material' } });
+  });
+
+  it('does one write once, however often it is sent', async () => {
+    const id = randomUUID();
+    const writeId = randomUUID();
+    const answers = await Promise.all(
+      [1, 2, 3, 4].map(() => server.send('PUT', `/api/bikes/${id}`, boxBike, { 'x-write-id': writeId })),
+    );
+    expect(answers.map(({ status }) => status)).toEqual([201, 201, 201, 201]);
+    const journal = await server.send('GET', `/api/bikes/${id}/journal`);
+    expect(journal.json).toHaveLength(1);
+  });
+
+  it('refuses a second bike under the same id, and a write id that served another write', async () => {
+    const id = await bringIn();
+    expect(await server.send('PUT', `/api/bikes/${id}`, boxBike)).toMatchObject({
+      status: 409,
+      json: { code: 'id-taken' },
+    });
+    const writeId = randomUUID();
+    await server.send('PUT', `/api/bikes/${randomUUID()}`, boxBike, { 'x-write-id': writeId });
+    const other = await server.send('PUT', `/api/bikes/${randomUUID()}`, boxBike, { 'x-write-id': writeId });
+    expect(other).toMatchObject({ status: 409, json: { code: 'id-taken' } });
+  });
+
+  it('answers a stale change with both versions and keeps what is stored', async () => {
+    const id = await bringIn();
+    await server.send('PATCH', `/api/bikes/${id}`, { ...boxBike, name: 'Bakery bike', version: 1 });
+    const stale = await server.send('PATCH', `/api/bikes/${id}`, { ...boxBike, name: 'Bread bike', version: 1 });
+    expect(stale).toMatchObject({
+      status: 409,
+      json: {
+        code: 'version-conflict',
+        current: { name: 'Bakery bike', version: 2 },
+        yours: { name: 'Bread bike', version: 1 },
+      },
+    });
+    expect((await server.send('GET', `/api/bikes/${id}`)).json.bike.name).toBe('Bakery bike');
+  });
+
+  it('takes no reading for a bike that was taken out', async () => {
+    const id = await bringIn();
+    await server.send('PUT', `/api/bikes/${id}/withdrawal`, {});
+    const late = await server.send('PUT', `/api/bikes/${id}/readings/${randomUUID()}`, reading());
+    expect(late).toMatchObject({ status: 410, json: { code: 'withdrawn' } });
+    const list = await server.send('GET', '/api/bikes');
+    expect(list.json.some((item: { bike: { id: string } }) => item.bike.id === id)).toBe(false);
+  });
+});
+
+describe('readings', () => {
+  it('keeps readings as typed, and withdraws without deleting', async () => {
+    const bike = await bringIn();
+    const id = randomUUID();
+    const put = await server.send(
+      'PUT',
+      `/api/bikes/${bike}/readings/${id}`,
+      reading({ typed: '0.377', unit: 'inch' }),
+      { 'x-person': encodeURIComponent('Wren Ø') },
+    );
+    expect(put).toMatchObject({ status: 201, json: { valueMm: 9.58, typed: '0.377', unit: 'inch', person: 'Wren Ø' } });
+    await server.send('PUT', `/api/bikes/${bike}/readings/${id}/withdrawal`, { because: 'jaws on the lip' });
+    const { json } = await server.send('GET', `/api/bikes/${bike}`);
+    expect(json.readings).toHaveLength(1);
+    expect(json.readings[0]).toMatchObject({ valueMm: 9.58, withdrawnBecause: 'jaws on the lip' });
+    const journal = await server.send('GET', `/api/bikes/${bike}/journal`);
+    expect(journal.json.map((row: { action: string }) => row.action)).toEqual([
+      'bike-in',
+      'reading',
+      'reading-withdrawn',
+    ]);
+  });
+
+  it.each([
+    ['zero', { valueMm: 0 }, 'from 6 to 20 mm'],
+    ['negative', { valueMm: -9.58 }, 'from 6 to 20 mm'],
+    ['absurd', { valueMm: 9999 }, 'from 6 to 20 mm'],
+    ['a text', { valueMm: '9.58' }, 'number'],
+    ['nothing', { valueMm: null }, 'exactly one of'],
+    ['an unknown feature', { feature: 'slot-colour' }, 'no such feature'],
+    ['an unknown word', { feature: 'material', valueMm: null, word: 'bamboo' }, 'must be one of steel'],
+    ['a word for a length', { valueMm: null, word: 'wide' }, 'needs valueMm'],
+    ['an unknown field', { colour: 'green' }, 'colour'],
+    [
+      'an unknown part',
+      { feature: 'washers-found.left', valueMm: null, parts: [{ kind: 'gasket', thicknessMm: 1 }] },
+      'kind',
+    ],
+  ])('refuses %s, naming the field', async (_, more, words) => {
+    const bike = await bringIn();
+    const answer = await server.send('PUT', `/api/bikes/${bike}/readings/${randomUUID()}`, reading(more));
+    expect(answer.status).toBe(422);
+    expect(answer.headers.get('content-type')).toBe('application/problem+json');
+    expect(JSON.stringify(answer.json.errors)).toContain(words);
+    expect((await server.send('GET', `/api/bikes/${bike}`)).json.readings).toEqual([]);
+  });
+});
+
+describe('requests that do not hold', () => {
+  it('answers malformed JSON, a list, an oversized body, a missing write id and a foreign page', async () => {
+    const path = `/api/bikes/${randomUUID()}`;
+    expect(await server.send('PUT', path, '{"tag": ')).toMatchObject({ status: 400, json: { code: 'malformed-json' } });
+    expect(await server.send('PUT', path, '[]')).toMatchObject({ status: 422 });
+    const big = await server.send('PUT', path, { ...boxBike, name: 'x'.repeat(2_000_000) });
+    expect(big).toMatchObject({ status: 413, json: { code: 'body-too-large' } });
+    expect(await server.send('PUT', path, boxBike, { 'x-write-id': 'seven' })).toMatchObject({ status: 400 });
+    const foreign = await server.send('PUT', path, boxBike, {
+      origin: 'https://elsewhere.example',
+      host: '127.0.0.1:4620',
+    });
+    expect(foreign).toMatchObject({ status: 403, json: { code: 'origin-refused' } });
+    expect(await server.send('GET', path)).toMatchObject({ status: 404, json: { code: 'not-found' } });
+    expect(await server.send('GET', '/api/nothing')).toMatchObject({ status: 404, json: { code: 'not-found' } });
+    expect(await server.send('PUT', '/api/bikes/seven', boxBike)).toMatchObject({ status: 404 });
+  });
+
+  it('never lets the inside out', async () => {
+    const { json, status } = await server.send('PUT', `/api/bikes/${randomUUID()}`, {
+      ...boxBike,
+      tag: 'null\u0000byte',
+    });
+    expect(status).toBeGreaterThanOrEqual(400);
+    expect(JSON.stringify(json)).not.toMatch(/at .*\.ts|node_modules|SELECT|INSERT/);
+  });
+
+  it('sends strict headers and names each request', async () => {
+    const { headers } = await server.send('GET', '/api/shop');
+    expect(headers.get('content-security-policy')).toContain("script-src 'self'");
+    expect(headers.get('content-security-policy')).not.toContain('unsafe');
+    expect(headers.get('x-content-type-options')).toBe('nosniff');
+    expect(headers.get('x-request-id')).toMatch(/[0-9a-f-]{36}/);
+  });
+});

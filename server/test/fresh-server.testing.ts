@@ -1,0 +1,73 @@
+import { randomUUID } from 'node:crypto';
+
+import type { Hono } from 'hono';
+import { pino } from 'pino';
+import { Client } from 'pg';
+import type { DataSource } from 'typeorm';
+
+import { createApp } from '../src/app';
+import { readConfig } from '../src/config';
+import { createDataSource } from '../src/data/data-source';
+import { fillDemo } from '../src/demo/fill-demo';
+
+const adminUrl = process.env['TEST_DATABASE_URL'];
+
+/** A server without a port, over a database of its own. */
+export interface FreshServer {
+  app: Hono;
+  dataSource: DataSource;
+  databaseUrl: string;
+  /** Sends JSON; every write gets an id unless one is given. */
+  send: (method: string, path: string, body?: unknown, headers?: Record<string, string>) => Promise<Answer>;
+  close: () => Promise<void>;
+}
+
+export interface Answer {
+  status: number;
+  headers: Headers;
+  // Tests look into answers of every shape.
+  // eslint-disable-next-line @typescript-eslint/no-explicit-any
+  json: any;
+}
+
+/** Creates a database, migrates it and puts the app on it. */
+export async function freshServer({ demo = false } = {}): Promise<FreshServer> {
+  if (!adminUrl) throw new Error('TEST_DATABASE_URL is not set; run the tests by npm test');
+  const name = `test_${randomUUID().replaceAll('-', '')}`;
+  await withAdmin((client) => client.query(`CREATE DATABASE ${name}`));
+  const databaseUrl = adminUrl.replace(/[^/]*$/, name);
+  const dataSource = createDataSource(databaseUrl);
+  await dataSource.initialize();
+  await dataSource.runMigrations();
+  if (demo) await fillDemo(dataSource, { renew: false });
+  const app = createApp(readConfig({ DEMO: demo ? '1' : '0' }), dataSource, pino({ level: 'silent' }));
+  const send: FreshServer['send'] = async (method, path, body, headers = {}) => {
+    const response = await app.request(path, {
+      method,
+      headers: { 'content-type': 'application/json', 'x-write-id': randomUUID(), ...headers },
+      ...(body !== undefined && { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+    });
+    const text = await response.text();
+    return { status: response.status, headers: response.headers, json: text ? JSON.parse(text) : null };
+  };
+  return {
+    app,
+    dataSource,
+    databaseUrl,
+    send,
+    close: async () => {
+      if (dataSource.isInitialized) await dataSource.destroy();
+      await withAdmin((client) => client.query(`DROP DATABASE ${name} WITH (FORCE)`));
+    },
+  };
+}
+
+async function withAdmin(work: (client: Client) => Promise<unknown>): Promise<void> {
+  const client = new Client({ connectionString: adminUrl });
+  await client.connect();
+  try {
+    await work(client);
+  } finally {
+    await client.end();
+  }
+}

@@ -1,0 +1,131 @@
+import { randomUUID } from 'node:crypto';
+
+import { demoWheel } from '../src/demo/wheels';
+import { freshServer, type FreshServer } from './fresh-server.testing';
+
+let server: FreshServer;
+// eslint-disable-next-line @typescript-eslint/no-explicit-any
+let list: any[];
+beforeAll(async () => {
+  server = await freshServer({ demo: true });
+  list = (await server.send('GET', '/api/bikes')).json;
+});
+afterAll(() => server.close());
+
+const byTag = (tag: string) => list.find((row) => row.bike.tag === tag);
+
+describe('the demo shop', () => {
+  it.each([
+    ['MQ-31', { kind: 'measure', end: 'front', feature: { id: 'slot-width.left.seat' } }],
+    ['MQ-28', { kind: 'accept', end: 'rear', fileMm: 0.25, twoArms: true, verdict: 'work' }],
+    ['MQ-33', { kind: 'fit', end: 'rear' }],
+    ['MQ-35', { kind: 'accept', end: 'front', fileMm: 0, verdict: 'work' }],
+    ['MQ-34', { kind: 'refused', end: 'front', other: 'rear' }],
+    [
+      'MQ-29',
+      { kind: 'buy', end: 'rear', purchase: expect.arrayContaining([expect.objectContaining({ kind: 'plain' })]) },
+    ],
+    ['MQ-36', { kind: 'accept', end: 'rear', verdict: 'goes' }],
+  ])('has %s in its own state', (tag, next) => {
+    expect(byTag(tag).next).toMatchObject(next);
+  });
+});
+
+describe('accepting a stack', () => {
+  const trikeStack = (more: object = {}) => ({
+    end: 'rear',
+    wheelId: demoWheel('RW-4').id,
+    left: ['plain-2', 'tabbed-2.5'],
+    right: ['plain-1.5', 'plain-1', 'tabbed-2.5'],
+    rotorShimsMm: [],
+    caliperShimsMm: [],
+    byHand: true,
+    acceptedAt: '2026-03-02T10:00:00.000Z',
+    ...more,
+  });
+  const accept = (body: object, headers?: Record<string, string>, id: string = randomUUID()) =>
+    server.send('PUT', `/api/bikes/${byTag('MQ-36').bike.id}/stacks/${id}`, body, headers);
+
+  it('works the figures out from the stored readings and freezes them', async () => {
+    const { status, json } = await accept(trikeStack());
+    expect(status).toBe(201);
+    // W 125.5 + 4.5 + 5 − 135.05 ; (4.5 − 5)/2
+    expect(json.snapshot.stack).toMatchObject({ spreadMm: -0.05, rimOffsetMm: -0.25, washerCount: 5 });
+    expect(json.snapshot.wheel.code).toBe('RW-4');
+    const after = await server.send('GET', '/api/bikes');
+    expect(after.json.find((row: { bike: { tag: string } }) => row.bike.tag === 'MQ-36').next.kind).toBe('fit');
+  });
+
+  it('makes one record of a double tap', async () => {
+    const id = randomUUID();
+    const writeId = { 'x-write-id': randomUUID() };
+    const [one, two] = await Promise.all([accept(trikeStack(), writeId, id), accept(trikeStack(), writeId, id)]);
+    expect([one.status, two.status]).toEqual([201, 201]);
+    const { json } = await server.send('GET', `/api/bikes/${byTag('MQ-36').bike.id}`);
+    expect(json.stacks.filter((stack: { id: string }) => stack.id === id)).toHaveLength(1);
+  });
+
+  it.each([
+    ['without the tabbed washer', { left: ['plain-2', 'plain-2'] }, 'tab-left'],
+    ['with the tabbed washer next to the hub', { left: ['tabbed-2.5', 'plain-2'] }, 'tab-left'],
+    ['that pinches the frame too far', { left: ['tabbed-2.5'], right: ['plain-2', 'tabbed-2.5'] }, 'pinch'],
+    ['with washers that are not there', { left: ['plain-9', 'tabbed-2.5'] }, 'washers'],
+    ['with a wheel that is not there', { wheelId: randomUUID() }, 'wheelId'],
+    ['at an end that is not measured', { end: 'front' }, 'end'],
+  ])('refuses a stack %s', async (_, more, path) => {
+    const { status, json } = await accept(trikeStack(more));
+    expect(status).toBe(422);
+    expect(json.errors[0].path).toBe(path);
+  });
+
+  it('refuses any stack at the carbon end', async () => {
+    const carbon = byTag('MQ-34').bike.id;
+    const body = trikeStack({ end: 'front', wheelId: demoWheel('FW-1').id });
+    const { status } = await server.send('PUT', `/api/bikes/${carbon}/stacks/${randomUUID()}`, body);
+    expect(status).toBe(422);
+  });
+});
+
+describe('stores and wheels', () => {
+  it('counts, and shows both versions to the second of two people', async () => {
+    const [item] = (await server.send('GET', '/api/stores')).json;
+    const { id, withdrawnAt: _, ...line } = item;
+    const first = await server.send('PUT', `/api/stores/${id}`, { ...line, count: 3 });
+    expect(first.json).toMatchObject({ count: 3, version: 2 });
+    const second = await server.send('PUT', `/api/stores/${id}`, { ...line, count: 5 });
+    expect(second).toMatchObject({ status: 409, json: { current: { count: 3 }, yours: { count: 5 } } });
+  });
+
+  it.each([
+    ['count', { count: -1 }],
+    ['count', { count: 1.5 }],
+    ['thicknessMm', { thicknessMm: 0 }],
+    ['kind', { kind: 'gasket' }],
+    ['boreMm', { boreMm: null }],
+  ])('refuses a line with a bad %s', async (path, more) => {
+    const line = { kind: 'plain', boreMm: 12.3, outerMm: 22, thicknessMm: 1, count: 1, version: 0, ...more };
+    const { status, json } = await server.send('PUT', `/api/stores/${randomUUID()}`, line);
+    expect(status).toBe(422);
+    expect(json.errors.map((error: { path: string }) => error.path)).toContain(path);
+  });
+
+  it('takes a wheel from own measurements and refuses flats as wide as the thread', async () => {
+    const { id: _id, ...wheel } = demoWheel('FW-1');
+    const own = { ...wheel, code: 'OWN-1', version: 0 };
+    expect((await server.send('PUT', `/api/wheels/${randomUUID()}`, own)).json).toMatchObject({
+      code: 'OWN-1',
+      version: 1,
+    });
+    const round = { ...own, axle: { ...own.axle, flatsMm: 12 } };
+    const refused = await server.send('PUT', `/api/wheels/${randomUUID()}`, round);
+    expect(refused.json.errors).toEqual([
+      { path: 'axle.flatsMm', messages: [expect.stringContaining('smaller than the thread, 12 mm')] },
+    ]);
+  });
+
+  it('describes the API from the same classes that validate it', async () => {
+    const { json } = await server.send('GET', '/api/openapi.json');
+    expect(json.components.schemas.NewReading.properties.feature).toMatchObject({ type: 'string', minLength: 1 });
+    expect(Object.keys(json.paths).length).toBeGreaterThan(8);
+  });
+});

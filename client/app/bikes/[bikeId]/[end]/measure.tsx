@@ -1,0 +1,1 @@
+export { MeasureScreen as default } from '../../../../src/measure/measure-screen';

@@ -1,0 +1,1 @@
+export { StackScreen as default } from '../../../../src/fit/stack-screen';

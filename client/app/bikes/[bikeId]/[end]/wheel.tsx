@@ -1,0 +1,1 @@
+export { ChooseWheelScreen as default } from '../../../../src/wheel/choose-wheel-screen';

@@ -1,0 +1,1 @@
+export { BikeLayout as default } from '../../../src/bike/bike-layout';

@@ -1,0 +1,1 @@
+export { EditBikeScreen as default } from '../../../src/bike/edit-bike-screen';

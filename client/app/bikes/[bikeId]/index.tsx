@@ -1,0 +1,1 @@
+export { BikeScreen as default } from '../../../src/bike/bike-screen';

@@ -1,0 +1,1 @@
+export { NewBikeScreen as default } from '../../src/bike/new-bike-screen';

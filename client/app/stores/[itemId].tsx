@@ -1,0 +1,1 @@
+export { StoreItemScreen as default } from '../../src/stores/store-item-screen';

@@ -1,0 +1,1 @@
+export { StoresScreen as default } from '../../src/stores/stores-screen';

@@ -1,0 +1,1 @@
+export { WheelsScreen as default } from '../../src/wheel/wheels-screen';

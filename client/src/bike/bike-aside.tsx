@@ -1,0 +1,109 @@
+import type { BikeRecord } from '@cricket/contract/shapes';
+import { measurePlan } from '@cricket/core/end-facts';
+import type { End } from '@cricket/core/features';
+import type { EndState } from '@cricket/core/next-action';
+import { format } from 'date-fns/format';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+
+import { useWrites } from '../data/use-writes';
+import { BikeMap } from '../drawing/bike-map/bike-map';
+import { verdictWords } from '../ui/mark';
+import { Rule } from '../ui/rule';
+import { Txt } from '../ui/txt';
+import { endPath } from './paths';
+import { words } from './words';
+
+export interface BikeAsideProps {
+  record: BikeRecord;
+  end: End;
+  states: Record<End, EndState>;
+}
+
+/** The bike map with both ends as targets, and the stations of the end in hand. */
+export function BikeAside({ record, end, states }: BikeAsideProps) {
+  const [width, setWidth] = useState(0);
+  const { choose } = useWrites();
+  const pick = (picked: End) => {
+    if (picked !== end) void choose(record.bike.id, { end: picked, kind: 'end' });
+  };
+  return (
+    <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
+      <View className="border-y-2 border-ink bg-sheet py-2">
+        {width > 0 ? (
+          <BikeMap
+            bike={record.bike}
+            width={width}
+            height={250}
+            ends={{ front: verdictAt(states.front), rear: verdictAt(states.rear) }}
+            selected={end}
+            onPick={pick}
+            endNames={words.ends}
+          />
+        ) : null}
+        <View className="flex-row justify-between px-4">
+          {(['rear', 'front'] as const).map((side) => (
+            <Txt key={side} size="label" figure bold={side === end} tone={side === end ? 'ink' : 'soft'}>
+              {words.ends[side]}
+            </Txt>
+          ))}
+        </View>
+      </View>
+      <Stations bikeId={record.bike.id} state={states[end]} record={record} />
+    </View>
+  );
+}
+
+/** What a target on the map shows: the worst that is known of that end. */
+function verdictAt({ next, fit }: EndState) {
+  if (next.kind === 'refused') return 'stop';
+  if (next.kind === 'measure' || next.kind === 'choose-wheel') return 'unknown';
+  if (next.kind === 'fit') return 'goes';
+  return fit?.verdict ?? 'unknown';
+}
+
+function Stations({ bikeId, state, record }: { bikeId: string; state: EndState; record: BikeRecord }) {
+  const router = useRouter();
+  const { end, facts, wheel, fit, next } = state;
+  const plan = measurePlan(facts).filter(({ required }) => required);
+  const done = plan.filter(({ state: how }) => how === 'settled').length;
+  const accepted = [...record.stacks].reverse().find((stack) => stack.end === end);
+  const measured = next.kind !== 'measure';
+  const rows = [
+    { name: words.measure, says: words.open(done, plan.length), done: measured, now: !measured, station: 'measure' as const },
+    { name: words.match, says: wheel?.code ?? words.noWheel, done: wheel !== null, now: next.kind === 'choose-wheel', station: 'wheel' as const },
+    {
+      name: words.fit,
+      says: fit ? verdictWords[fit.verdict] : words.notYet,
+      done: next.kind === 'fit',
+      now: measured && wheel !== null && next.kind !== 'fit' && next.kind !== 'refused',
+      station: 'fit' as const,
+    },
+    {
+      name: words.stack,
+      says: accepted ? words.acceptedOn(format(new Date(accepted.acceptedAt), 'd MMM'), accepted.person) : words.notYet,
+      done: accepted !== undefined,
+      now: next.kind === 'fit',
+      station: 'stack' as const,
+    },
+  ];
+  return (
+    <View className="px-4">
+      {rows.map((row, index) => (
+        <View key={row.name}>
+          {index > 0 ? <Rule /> : null}
+          <Pressable role="link" onPress={() => router.navigate(endPath(bikeId, end, row.station) as never)} className="min-h-[52px] flex-row items-center gap-3 py-2">
+            <View className={`h-3.5 w-3.5 border-2 border-ink ${row.done ? 'bg-ink' : row.now ? 'bg-lime' : 'bg-transparent'}`} aria-hidden />
+            <Txt bold className="w-28">
+              {row.name}
+            </Txt>
+            <Txt tone="soft" className="min-w-0 flex-1">
+              {row.says}
+            </Txt>
+          </Pressable>
+        </View>
+      ))}
+    </View>
+  );
+}

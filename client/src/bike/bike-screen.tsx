@@ -1,0 +1,75 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { Pressable, View } from 'react-native';
+
+import { useWrites } from '../data/use-writes';
+import { Button } from '../ui/button';
+import { Mark } from '../ui/mark';
+import { Failed, Fetching, Notice } from '../ui/notice';
+import { Screen } from '../ui/screen';
+import { Txt } from '../ui/txt';
+import { useWide } from '../ui/use-wide';
+import { words as shared } from '../ui/words';
+import { BikeAside } from './bike-aside';
+import { nextSentence } from './next-words';
+import { nextPath } from './paths';
+import { ReadingsList } from './readings-list';
+import { useBothEnds } from './use-both-ends';
+import { words } from './words';
+
+/** One bike: its map, its stations, and the one thing to do next. */
+export function BikeScreen() {
+  const { bikeId } = useLocalSearchParams<{ bikeId: string }>();
+  const router = useRouter();
+  const wide = useWide();
+  const { choose } = useWrites();
+  const { record, states, end, isPending, error, refetch } = useBothEnds(bikeId);
+  if (!record || !states) {
+    return (
+      <Screen title={isPending ? shared.loading : words.gone} backTo="/">
+        {isPending ? <Fetching /> : isMissing(error) ? <Notice title={words.gone} because={words.goneWhy} action={{ label: shared.home, onPress: () => router.navigate('/' as never) }} /> : <Failed retry={() => void refetch()} />}
+      </Screen>
+    );
+  }
+  const { bike } = record;
+  const { next } = states[end];
+  const sentence = nextSentence(next);
+  const goOn = () => {
+    if (next.kind === 'refused') void choose(bikeId, { end: next.other, kind: 'end' });
+    else router.navigate(nextPath(bikeId, next) as never);
+  };
+  return (
+    <Screen
+      title={wide ? words.ends[end] : bike.name}
+      tag={wide ? undefined : bike.tag}
+      backTo="/"
+      action={
+        <Pressable role="link" onPress={() => router.navigate(`/bikes/${bikeId}/edit` as never)} className="min-h-[48px] justify-center px-2">
+          <Txt className="underline">{words.edit}</Txt>
+        </Pressable>
+      }
+      footer={sentence.button && !bike.withdrawnAt ? <Button label={sentence.button} look="do" onPress={goOn} testID="go-on" /> : null}
+    >
+      {bike.withdrawnAt ? <Notice title={words.out} because={words.copied} /> : null}
+      {wide ? null : <BikeAside record={record} end={end} states={states} />}
+      <View className="gap-1 px-4 pt-4" testID="next">
+        <Txt size="label" figure tone="soft">
+          {words.next}
+        </Txt>
+        <View className="flex-row gap-2">
+          <View className="pt-0.5">
+            <Mark verdict={sentence.verdict} size={28} />
+          </View>
+          <Txt size="title" bold heading={2} className="min-w-0 flex-1">
+            {sentence.action}
+          </Txt>
+        </View>
+        <Txt tone="soft">{sentence.because}</Txt>
+      </View>
+      <ReadingsList record={record} state={states[end]} />
+    </Screen>
+  );
+}
+
+function isMissing(error: unknown): boolean {
+  return (error as { problem?: { status?: number } } | null)?.problem?.status === 404;
+}

@@ -1,0 +1,93 @@
+import type { Bike } from '@cricket/contract/shapes';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { useBike } from '../data/use-bikes';
+import { useOutbox } from '../data/use-outbox';
+import { useWrites } from '../data/use-writes';
+import { outbox } from '../data/shared-outbox';
+import { Button } from '../ui/button';
+import { Failed, Fetching } from '../ui/notice';
+import { Screen } from '../ui/screen';
+import { Txt } from '../ui/txt';
+import { BikeFormFields, bodyOf, fieldsOf, useBikeForm } from './bike-form';
+import { bikePath } from './paths';
+import { words } from './words';
+
+/** Changes a bike's own facts, or takes it out of the shop. */
+export function EditBikeScreen() {
+  const { bikeId } = useLocalSearchParams<{ bikeId: string }>();
+  const { record, isPending, refetch } = useBike(bikeId);
+  if (!record) {
+    return (
+      <Screen title={words.editTitle} backTo={bikePath(bikeId)}>
+        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
+      </Screen>
+    );
+  }
+  return <EditForm key={bikeId} bike={record.bike} />;
+}
+
+function EditForm({ bike }: { bike: Bike }) {
+  const router = useRouter();
+  const form = useBikeForm(bike);
+  const { changeBike, takeBikeOut } = useWrites();
+  const { writes } = useOutbox();
+  const [version, setVersion] = useState(bike.version);
+  const [theirs, setTheirs] = useState<Bike | null>(null);
+  const [leaving, setLeaving] = useState(false);
+  const back = () => router.navigate(bikePath(bike.id) as never);
+
+  const keep = form.handleSubmit(async (fields) => {
+    const outcome = await changeBike(bike.id, { ...bodyOf(fields), version });
+    if (outcome.kind !== 'refused') return back();
+    await forgetRefused();
+    if (outcome.problem.code === 'version-conflict') {
+      const current = outcome.problem.current as Bike;
+      setTheirs(current);
+      setVersion(current.version);
+    } else form.setError('tag', { message: outcome.problem.title });
+  });
+  /** What was refused is shown here, so it need not wait in the outbox. */
+  const forgetRefused = async () => {
+    for (const { seq, about } of outbox.snapshot().writes.filter(({ refused }) => refused)) {
+      if (about.kind === 'bike-changed' && about.bikeId === bike.id) await outbox.discard(seq);
+    }
+  };
+  const waits = writes.some(({ about }) => about.kind === 'bike-changed' && about.bikeId === bike.id);
+  return (
+    <Screen
+      title={words.editTitle}
+      tag={bike.tag}
+      backTo={bikePath(bike.id)}
+      footer={<Button label={theirs ? words.keepMine : words.save} look="do" disabled={waits} onPress={() => void keep()} />}
+    >
+      {theirs ? (
+        <View role="alert" className="mx-4 mb-4 gap-2 border-2 border-stop bg-sheet p-3">
+          <Txt bold>{words.conflict}</Txt>
+          <Txt>{words.conflictWhy(`${theirs.tag}, ${theirs.name}`)}</Txt>
+          <Button
+            label={words.takeTheirs}
+            onPress={() => {
+              form.reset(fieldsOf(theirs));
+              setTheirs(null);
+            }}
+          />
+        </View>
+      ) : null}
+      <BikeFormFields form={form} />
+      <View className="max-w-[640px] px-4 pt-6">
+        <Button
+          label={leaving ? words.takeOutSure : words.takeOut}
+          look="stop"
+          onPress={() => {
+            if (!leaving) return setLeaving(true);
+            void takeBikeOut(bike.id);
+            router.navigate('/' as never);
+          }}
+        />
+      </View>
+    </Screen>
+  );
+}

@@ -1,0 +1,30 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+
+import { useWrites } from '../data/use-writes';
+import { Button } from '../ui/button';
+import { Screen } from '../ui/screen';
+import { BikeFormFields, bodyOf, useBikeForm } from './bike-form';
+import { bikePath } from './paths';
+import { words } from './words';
+
+/** Brings a bike in: a tag and a name, the rest may wait. */
+export function NewBikeScreen() {
+  const router = useRouter();
+  const form = useBikeForm();
+  const { bringBikeIn } = useWrites();
+  const [bikeId] = useState(() => crypto.randomUUID());
+  const [sent, setSent] = useState(false);
+  const keep = form.handleSubmit((fields) => {
+    if (sent) return;
+    setSent(true);
+    // Kept in the browser at once; the page of the bike shows it whether or not the server answers.
+    void bringBikeIn(bikeId, bodyOf(fields));
+    router.replace(bikePath(bikeId) as never);
+  });
+  return (
+    <Screen title={words.newTitle} backTo="/" footer={<Button label={words.saveNew} look="do" onPress={() => void keep()} />}>
+      <BikeFormFields form={form} />
+    </Screen>
+  );
+}

@@ -1,0 +1,73 @@
+import type { NextAction } from '@cricket/core/next-action';
+import type { Purchase } from '@cricket/core/axle-stack';
+import type { Verdict } from '@cricket/core/verdict';
+
+import { featureWords } from '../measure/feature-words';
+import { mm } from './figures';
+
+export interface NextSentence {
+  /** What to do, verb first. */
+  action: string;
+  /** Why. */
+  because: string;
+  /** Words on the lime button; null where there is nothing to go on with. */
+  button: string | null;
+  verdict: Verdict;
+}
+
+/** The next action of a bike in one sentence, with the reason and the mark beside it. */
+export function nextSentence(next: NextAction): NextSentence {
+  switch (next.kind) {
+    case 'measure': {
+      const { todo } = featureWords(next.feature.id);
+      const because = next.open === 1 ? 'It is the last reading that is open.' : `${next.open} readings are open at the ${next.end}.`;
+      return { action: todo, because, button: next.feature.kind === 'length' ? 'Measure now' : 'Carry on', verdict: 'unknown' };
+    }
+    case 'refused':
+      return {
+        action: `${next.end === 'front' ? 'Front' : 'Rear'} refused: look at the ${next.other} end`,
+        because: 'Carbon takes no motor: clamping and torque crush and split it, at any clearance.',
+        button: `Look at the ${next.other} end`,
+        verdict: 'stop',
+      };
+    case 'choose-wheel':
+      return { action: 'Choose a motor wheel', because: `The ${next.end} end is measured.`, button: 'See the wheels', verdict: 'unknown' };
+    case 'buy':
+      return { action: `Get ${purchaseWords(next.purchase)}`, because: next.because, button: 'See the fit', verdict: 'stop' };
+    case 'stopped':
+      return {
+        action: next.finding.remedies[0]?.replace(/\.$/, '') ?? `${next.wheelCode} does not go`,
+        because: next.finding.because,
+        button: 'See why',
+        verdict: next.finding.verdict,
+      };
+    case 'accept': {
+      const file = next.fileMm > 0 ? `File ${mm(next.fileMm)}${next.twoArms ? ', then two arms' : ''}` : null;
+      return {
+        action: file ?? 'Look at the washers and take a stack',
+        because: next.verdict === 'goes' ? `The axle of ${next.wheelCode} goes in as it is.` : `${next.wheelCode} goes in after the work named.`,
+        button: 'See the fit',
+        verdict: next.verdict,
+      };
+    }
+    case 'fit':
+      return {
+        action: 'Put the washers in as recorded',
+        because: `${next.left.length} left and ${next.right.length} right, for ${next.wheelCode}.`,
+        button: 'See the stack',
+        verdict: 'goes',
+      };
+  }
+}
+
+const kinds: Record<Purchase['kind'], [one: string, more: string]> = {
+  plain: ['washer', 'washers'],
+  tabbed: ['tabbed washer', 'tabbed washers'],
+  'rotor-shim': ['rotor shim', 'rotor shims'],
+  'caliper-shim': ['caliper shim', 'caliper shims'],
+};
+
+/** A purchase in words, such as "1 washer 5 mm and 2 tabbed washers 3 mm". */
+export function purchaseWords(purchase: readonly Purchase[]): string {
+  return purchase.map(({ kind, thicknessMm, count }) => `${count} ${kinds[kind][count === 1 ? 0 : 1]} ${mm(thicknessMm)}`).join(' and ');
+}

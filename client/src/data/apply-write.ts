@@ -1,0 +1,65 @@
+import type { BikeRecord, Choice, Reading } from '@cricket/contract/shapes';
+
+import type { PendingWrite } from './outbox-store';
+
+/**
+ * A bike's record as it will be once this write is stored. Accepted stacks are not foreseen: their figures are the
+ * server's to work out.
+ *
+ * @param record - null when the bike itself is still on its way
+ */
+export function applyWrite(record: BikeRecord | null, write: PendingWrite): BikeRecord | null {
+  const { about } = write;
+  if (write.refused) return record;
+  if (about.kind === 'bike-in') return record ?? newRecord(write, about.bikeId);
+  if (!record) return null;
+  switch (about.kind) {
+    case 'bike-changed':
+      return { ...record, bike: { ...record.bike, ...write.body } };
+    case 'reading':
+      return has(record.readings, about.id) ? record : { ...record, readings: [...record.readings, reading(write, about)] };
+    case 'reading-withdrawn':
+      return {
+        ...record,
+        readings: record.readings.map((item) =>
+          item.id === about.id ? { ...item, withdrawnAt: item.withdrawnAt ?? write.madeAt } : item,
+        ),
+      };
+    case 'choice':
+      return has(record.choices, about.id) ? record : { ...record, choices: [...record.choices, choice(write, about)] };
+    default:
+      return record;
+  }
+}
+
+/** Whether a write concerns this bike. */
+export function concerns(write: PendingWrite, bikeId: string): boolean {
+  return 'bikeId' in write.about && write.about.bikeId === bikeId;
+}
+
+function has(items: readonly { id: string }[], id: string): boolean {
+  return items.some((item) => item.id === id);
+}
+
+function newRecord({ body, madeAt }: PendingWrite, bikeId: string): BikeRecord {
+  const blank = { riderInitials: null, beadSeatMm: null, wheelbaseMm: null, chainStayMm: null };
+  const bike = { ...blank, ...body, id: bikeId, createdAt: madeAt, withdrawnAt: null, version: 1 } as BikeRecord['bike'];
+  return { bike, readings: [], choices: [], stacks: [] };
+}
+
+function reading({ body, person }: PendingWrite, about: { bikeId: string; id: string }): Reading {
+  const blank = { valueMm: null, word: null, parts: null, typed: null, unit: null };
+  return {
+    ...blank,
+    ...body,
+    id: about.id,
+    bikeId: about.bikeId,
+    person,
+    withdrawnAt: null,
+    withdrawnBecause: null,
+  } as Reading;
+}
+
+function choice({ body, person }: PendingWrite, about: { bikeId: string; id: string }): Choice {
+  return { wheelId: null, ...body, id: about.id, bikeId: about.bikeId, person } as Choice;
+}

@@ -1,0 +1,172 @@
+import type { Problem } from '@cricket/contract/problem';
+
+import { RefusedError, send as sendToServer, type WriteRequest } from './api';
+import { openOutboxStore, type OutboxStore, type PendingWrite, type WriteAbout } from './outbox-store';
+
+/** How a write ended as far as the person who made it is concerned. */
+export type Outcome =
+  | { kind: 'stored'; answer: unknown }
+  | { kind: 'waiting' }
+  | { kind: 'refused'; problem: Problem };
+
+/** What the screens show of the outbox. */
+export interface OutboxState {
+  writes: readonly PendingWrite[];
+  /** The last attempt did not reach the server. */
+  unreachable: boolean;
+  /** False: this browser keeps nothing, so a closed tab would lose what waits. */
+  durable: boolean;
+  /** False until what an earlier page left is read. */
+  ready: boolean;
+}
+
+export interface OutboxOptions {
+  openStore?: () => Promise<OutboxStore>;
+  send?: (write: WriteRequest) => Promise<unknown>;
+  /** Milliseconds before trying again, by attempts so far. */
+  waitMs?: (attempts: number) => number;
+  /** Called when the server has taken a write, before it leaves the outbox. */
+  onStored?: (write: PendingWrite, answer: unknown) => void;
+}
+
+/** Name of the lock that keeps two tabs from sending at once. */
+const sendingLock = 'cricket-outbox';
+
+/**
+ * Writes that wait for the server. Each is kept in the browser first, then sent in order; a refused one stays until a person
+ * has looked at it, an unreachable server is tried again until it answers.
+ */
+export class Outbox {
+  private state: OutboxState = { writes: [], unreachable: false, durable: true, ready: false };
+  private readonly listeners = new Set<() => void>();
+  private readonly submitted = new Map<string, Promise<Outcome>>();
+  private readonly waiting = new Map<string, (outcome: Outcome) => void>();
+  private readonly store: Promise<OutboxStore>;
+  private flushing = false;
+  private attempts = 0;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+
+  constructor(private readonly options: OutboxOptions = {}) {
+    this.store = (options.openStore ?? openOutboxStore)();
+    void this.reload().then(() => this.flush());
+  }
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  readonly snapshot = (): OutboxState => this.state;
+
+  /**
+   * Keeps a write and sends it. The same write id again, as from a double tap, is the same write.
+   *
+   * @returns `stored` once the server has it, `waiting` when the server cannot be reached (it is kept), `refused` with
+   * the reason when the server said no
+   */
+  async submit(request: WriteRequest, about: WriteAbout): Promise<Outcome> {
+    const same = this.submitted.get(request.writeId);
+    if (same) return same;
+    const outcome = this.keepAndSend(request, about);
+    this.submitted.set(request.writeId, outcome);
+    return outcome;
+  }
+
+  private async keepAndSend(request: WriteRequest, about: WriteAbout): Promise<Outcome> {
+    const store = await this.store;
+    const outcome = new Promise<Outcome>((resolve) => this.waiting.set(request.writeId, resolve));
+    await store.add({ ...request, about, madeAt: new Date().toISOString(), refused: null });
+    await this.reload();
+    void this.flush();
+    return outcome;
+  }
+
+  /** Forgets a refused write. */
+  async discard(seq: number): Promise<void> {
+    await (await this.store).remove(seq);
+    await this.reload();
+  }
+
+  /** Tries now, whatever the waiting time says. */
+  readonly tryNow = (): void => {
+    clearTimeout(this.timer);
+    void this.flush();
+  };
+
+  /** Reads again what is kept: another tab may have added or sent something. */
+  readonly reload = async (): Promise<void> => {
+    const store = await this.store;
+    this.set({ writes: await store.all(), durable: store.durable, ready: true });
+  };
+
+  private async flush(): Promise<void> {
+    if (this.flushing) return;
+    this.flushing = true;
+    try {
+      await exclusively(() => this.sendAll());
+    } finally {
+      this.flushing = false;
+    }
+    // Something may have come in between the last look and here.
+    if (!this.state.unreachable && this.nextToSend()) void this.flush();
+  }
+
+  private nextToSend(): PendingWrite | undefined {
+    return this.state.writes.find(({ refused }) => refused === null);
+  }
+
+  private async sendAll(): Promise<void> {
+    await this.reload();
+    for (let next = this.nextToSend(); next; next = this.nextToSend()) {
+      const reached = await this.sendOne(next);
+      if (!reached) return;
+      await this.reload();
+    }
+  }
+
+  private async sendOne(write: PendingWrite): Promise<boolean> {
+    const store = await this.store;
+    try {
+      const answer = await (this.options.send ?? sendToServer)(write);
+      this.options.onStored?.(write, answer);
+      await store.remove(write.seq);
+      this.settle(write, { kind: 'stored', answer });
+    } catch (error) {
+      if (!(error instanceof RefusedError)) {
+        this.waitAndRetry();
+        return false;
+      }
+      await store.put({ ...write, refused: error.problem });
+      this.settle(write, { kind: 'refused', problem: error.problem });
+    }
+    this.attempts = 0;
+    if (this.state.unreachable) this.set({ unreachable: false });
+    return true;
+  }
+
+  private waitAndRetry(): void {
+    this.attempts += 1;
+    this.set({ unreachable: true });
+    for (const resolve of this.waiting.values()) resolve({ kind: 'waiting' });
+    this.waiting.clear();
+    const wait = this.options.waitMs ?? ((attempts) => Math.min(15_000, 500 * 2 ** Math.min(attempts, 5)));
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => void this.flush(), wait(this.attempts));
+  }
+
+  private settle({ writeId }: PendingWrite, outcome: Outcome): void {
+    this.waiting.get(writeId)?.(outcome);
+    this.waiting.delete(writeId);
+  }
+
+  private set(change: Partial<OutboxState>): void {
+    this.state = { ...this.state, ...change };
+    for (const listener of this.listeners) listener();
+  }
+}
+
+async function exclusively(work: () => Promise<void>): Promise<void> {
+  const locks = typeof navigator === 'undefined' ? undefined : navigator.locks;
+  if (locks) await locks.request(sendingLock, work);
+  else await work();
+}

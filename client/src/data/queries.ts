@@ -1,0 +1,30 @@
+import { QueryClient } from '@tanstack/react-query';
+
+import { UnreachableError } from './api';
+
+/** Names of what is kept in the query cache. */
+export const keys = {
+  shop: ['shop'] as const,
+  bikes: ['bikes'] as const,
+  bike: (bikeId: string) => ['bike', bikeId] as const,
+  wheels: ['wheels'] as const,
+  stores: ['stores'] as const,
+};
+
+const day = 24 * 60 * 60 * 1000;
+
+/** The query cache. What was read once stays readable without the network for a week. */
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      // The browser's own idea of being online says nothing about our server.
+      networkMode: 'always',
+      staleTime: 5_000,
+      gcTime: 7 * day,
+      retry: (failures, error) => error instanceof UnreachableError && failures < 2,
+    },
+  },
+});
+
+/** How long the cache is kept in the browser. */
+export const keptForMs = 7 * day;

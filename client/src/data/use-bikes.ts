@@ -1,0 +1,44 @@
+import { routes } from '@cricket/contract/routes';
+import type { BikeRecord, BikeSummary, Shop, StoreItem, Wheel } from '@cricket/contract/shapes';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+
+import { read } from './api';
+import { applyWrite, concerns } from './apply-write';
+import { keys } from './queries';
+import { useOutbox } from './use-outbox';
+
+/** Which shop this is. */
+export function useShop() {
+  return useQuery({ queryKey: keys.shop, queryFn: ({ signal }) => read<Shop>(routes.shop, signal), staleTime: Infinity });
+}
+
+/** The bikes in the shop as the server last told, each with its next action. */
+export function useBikes() {
+  return useQuery({ queryKey: keys.bikes, queryFn: ({ signal }) => read<BikeSummary[]>(routes.bikes, signal) });
+}
+
+/** The catalogue of motor wheels. */
+export function useWheels() {
+  return useQuery({ queryKey: keys.wheels, queryFn: ({ signal }) => read<Wheel[]>(routes.wheels, signal) });
+}
+
+/** What is on hand. */
+export function useStores() {
+  return useQuery({ queryKey: keys.stores, queryFn: ({ signal }) => read<StoreItem[]>(routes.stores, signal) });
+}
+
+/** One bike with everything known of it, what waits for the server included. */
+export function useBike(bikeId: string) {
+  const query = useQuery({
+    queryKey: keys.bike(bikeId),
+    queryFn: ({ signal }) => read<BikeRecord>(routes.bike(bikeId), signal),
+  });
+  const { writes, ready } = useOutbox();
+  const stored = query.data ?? null;
+  const record = useMemo(
+    () => writes.filter((write) => concerns(write, bikeId)).reduce<BikeRecord | null>(applyWrite, stored),
+    [writes, stored, bikeId],
+  );
+  return { record, isPending: (query.isPending || !ready) && !record, error: record ? null : query.error, refetch: query.refetch };
+}

@@ -1,0 +1,54 @@
+import { routes } from '@cricket/contract/routes';
+import type { BikeChange, NewBike, NewChoice, NewReading, NewStack, StoreItemEntry, WheelEntry } from '@cricket/contract';
+import { useMemo } from 'react';
+
+import { useSettings } from '../settings/settings';
+import type { Outcome } from './outbox';
+import type { WriteAbout } from './outbox-store';
+import { outbox } from './shared-outbox';
+
+/** Everything that can be written. Each returns how it ended; nothing is lost in between. */
+export interface Writes {
+  bringBikeIn(bikeId: string, body: NewBike): Promise<Outcome>;
+  changeBike(bikeId: string, body: BikeChange): Promise<Outcome>;
+  takeBikeOut(bikeId: string): Promise<Outcome>;
+  keepReading(bikeId: string, body: NewReading): Promise<Outcome>;
+  withdrawReading(bikeId: string, readingId: string, because?: string): Promise<Outcome>;
+  choose(bikeId: string, body: Omit<NewChoice, 'chosenAt'>): Promise<Outcome>;
+  /** The id and write id are the caller's, so that a double tap makes one record. */
+  acceptStack(bikeId: string, stackId: string, writeId: string, body: NewStack): Promise<Outcome>;
+  putStoreItem(itemId: string, body: StoreItemEntry): Promise<Outcome>;
+  withdrawStoreItem(itemId: string): Promise<Outcome>;
+  putWheel(wheelId: string, body: WheelEntry): Promise<Outcome>;
+}
+
+/** The writes, in the name of the person at this phone. */
+export function useWrites(): Writes {
+  const { person } = useSettings();
+  return useMemo(() => {
+    const submit = (method: 'PUT' | 'PATCH', path: string, body: object, about: WriteAbout, writeId: string = crypto.randomUUID()) =>
+      outbox.submit({ writeId, method, path, body, person }, about);
+    return {
+      bringBikeIn: (bikeId, body) => submit('PUT', routes.bike(bikeId), body, { kind: 'bike-in', bikeId }),
+      changeBike: (bikeId, body) => submit('PATCH', routes.bike(bikeId), body, { kind: 'bike-changed', bikeId }),
+      takeBikeOut: (bikeId) => submit('PUT', routes.bikeWithdrawal(bikeId), {}, { kind: 'bike-out', bikeId }),
+      keepReading: (bikeId, body) => {
+        const id = crypto.randomUUID();
+        return submit('PUT', routes.reading(bikeId, id), body, { kind: 'reading', bikeId, id });
+      },
+      withdrawReading: (bikeId, id, because) =>
+        submit('PUT', routes.readingWithdrawal(bikeId, id), because ? { because } : {}, { kind: 'reading-withdrawn', bikeId, id }),
+      choose: (bikeId, body) => {
+        const id = crypto.randomUUID();
+        const chosenAt = new Date().toISOString();
+        return submit('PUT', routes.choice(bikeId, id), { ...body, chosenAt }, { kind: 'choice', bikeId, id });
+      },
+      acceptStack: (bikeId, id, writeId, body) =>
+        submit('PUT', routes.stack(bikeId, id), body, { kind: 'stack', bikeId, id }, writeId),
+      putStoreItem: (id, body) => submit('PUT', routes.storeItem(id), body, { kind: 'store-item', id }),
+      withdrawStoreItem: (id) =>
+        submit('PUT', `${routes.storeItem(id)}/withdrawal`, {}, { kind: 'store-item-out', id }),
+      putWheel: (id, body) => submit('PUT', routes.wheel(id), body, { kind: 'wheel', id }),
+    };
+  }, [person]);
+}

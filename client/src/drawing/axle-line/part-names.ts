@@ -1,0 +1,22 @@
+import type { AxlePart, AxlePartKind } from './axle-parts';
+
+const names: Record<AxlePartKind, string> = { plain: 'washer', tabbed: 'tab', plate: 'dropout', 'c-washer': 'C', arm: 'arm', nut: 'nut' };
+
+/** A part's short name on the drawing. */
+export function partName({ kind }: Pick<AxlePart, 'kind'>): string {
+  return names[kind];
+}
+
+const spoken: Record<AxlePartKind, string> = {
+  plain: 'plain washer',
+  tabbed: 'tabbed washer',
+  plate: 'dropout',
+  'c-washer': 'C-washer',
+  arm: 'torque arm',
+  nut: 'axle nut',
+};
+
+/** A part's full name in a sentence. */
+export function spokenName({ kind }: Pick<AxlePart, 'kind'>): string {
+  return spoken[kind];
+}

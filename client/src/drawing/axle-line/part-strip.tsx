@@ -1,0 +1,62 @@
+import { Pressable, ScrollView, View } from 'react-native';
+
+import { figure } from '../../bike/figures';
+import { Txt } from '../../ui/txt';
+import { axleLayout, type AxleLineData, type AxlePart } from './axle-parts';
+import { partName, spokenName } from './part-names';
+
+export interface PartStripProps {
+  data: AxleLineData;
+  selected: string | null;
+  onPick?: (part: AxlePart) => void;
+  leftName: string;
+  rightName: string;
+}
+
+/** The parts in threading order, left end to right end: what the drawing shows, large enough for a thumb. */
+export function PartStrip({ data, selected, onPick, leftName, rightName }: PartStripProps) {
+  const { parts } = axleLayout(data);
+  const middle = parts.findIndex(({ side }) => side === 'right');
+  const chip = (part: AxlePart) => {
+    if (part.kind === 'plate') {
+      return (
+        <View key={part.key} aria-label={spokenName(part)} className="h-[56px] w-4 border-x-2 border-ink bg-metal" />
+      );
+    }
+    const lime = part.kind === 'tabbed' || part.key === selected;
+    return (
+      <Pressable
+        key={part.key}
+        role={onPick && part.insideIndex !== null ? 'button' : 'img'}
+        aria-pressed={onPick && part.insideIndex !== null ? part.key === selected : undefined}
+        aria-label={`${part.side} ${spokenName(part)} ${figure(part.thicknessMm)} mm`}
+        disabled={!onPick || part.insideIndex === null}
+        onPress={() => onPick?.(part)}
+        testID={`part-${part.key}`}
+        className={`h-[56px] min-w-[44px] items-center justify-center px-1 ${lime ? 'bg-lime' : 'bg-sheet'} ${part.key === selected ? 'border-[3px] border-ink' : 'border border-ink'}`}
+      >
+        <Txt size="label" figure tone={lime ? 'on-lime' : 'soft'}>
+          {partName(part)}
+        </Txt>
+        <Txt figure bold tone={lime ? 'on-lime' : 'ink'}>
+          {figure(part.thicknessMm)}
+        </Txt>
+      </Pressable>
+    );
+  };
+  return (
+    <View>
+      <View className="flex-row justify-between px-3 pb-1">
+        <Txt size="label" figure tone="soft">{`◂ ${leftName}`}</Txt>
+        <Txt size="label" figure tone="soft">{`${rightName} ▸`}</Txt>
+      </View>
+      <ScrollView horizontal className="grow-0" contentContainerClassName="min-w-full justify-center gap-1 px-3 pb-1" tabIndex={0} aria-label={`${leftName} – ${rightName}`} role="group">
+        {parts.slice(0, middle).map(chip)}
+        <View className="h-[56px] min-w-[56px] items-center justify-center border-[3px] border-ink bg-sheet px-3">
+          <Txt bold>hub</Txt>
+        </View>
+        {parts.slice(middle).map(chip)}
+      </ScrollView>
+    </View>
+  );
+}

@@ -1,0 +1,179 @@
+import type { End } from '@cricket/core/features';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useEffect, useRef, useState } from 'react';
+import { Pressable, View } from 'react-native';
+
+import { inHundred } from '../bike/figures';
+import { nextSentence, purchaseWords } from '../bike/next-words';
+import { bikePath, endPath, measurePath } from '../bike/paths';
+import { useBikeEnd } from '../bike/use-bike-end';
+import type { AxleLineData, AxlePart } from '../drawing/axle-line/axle-parts';
+import { Button } from '../ui/button';
+import { Mark, verdictWords } from '../ui/mark';
+import { Failed, Fetching, Notice } from '../ui/notice';
+import { Screen } from '../ui/screen';
+import { Txt } from '../ui/txt';
+import { useWide } from '../ui/use-wide';
+import { words as shared } from '../ui/words';
+import { arrangementOf } from './arrangement';
+import { AxleDrawing } from './axle-drawing';
+import { FindingRow } from './finding-row';
+import { HandPanel } from './hand-panel';
+import { StackList } from './stack-figures';
+import { useAccept } from './use-accept';
+import { useFitChoice } from './use-fit-choice';
+import { words } from './words';
+import { Working } from './working';
+
+/** Whether the axle sits, and which washers go where: drawn, compared, changed by hand, taken. */
+export function FitScreen() {
+  const { bikeId, end: endInAddress } = useLocalSearchParams<{ bikeId: string; end: string }>();
+  const end: End = endInAddress === 'rear' ? 'rear' : 'front';
+  const router = useRouter();
+  const wide = useWide();
+  const { record, state, isPending, refetch } = useBikeEnd(bikeId, end);
+  const fit = state?.fit ?? null;
+  const choice = useFitChoice(fit);
+  const accept = useAccept(bikeId, end, choice.key);
+  const [part, setPart] = useState<AxlePart | null>(null);
+  const [others, setOthers] = useState(false);
+  const [working, setWorking] = useState(false);
+  useArrowKeys(choice.show, choice.index);
+
+  if (!record || !state) {
+    return (
+      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
+        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
+      </Screen>
+    );
+  }
+  const { wheel } = state;
+  if (!wheel || !fit) {
+    const refused = state.next.kind === 'refused' ? nextSentence(state.next) : null;
+    return (
+      <Screen title={refused ? refused.action : words.noWheel} tag={record.bike.tag} backTo={bikePath(bikeId)}>
+        {refused ? (
+          <Notice title={verdictWords.stop} because={refused.because} />
+        ) : (
+          <Notice title={words.noWheel} because={words.noWheelWhy} action={{ label: words.chooseWheel, onPress: () => router.navigate(endPath(bikeId, end, 'wheel') as never) }} />
+        )}
+      </Screen>
+    );
+  }
+  const { stack, verdict, findings } = choice;
+  const input = fit.stackInput;
+  const data: AxleLineData | null =
+    stack && input ? { wheel, input, stack, outside: fit.outside, lips: { left: state.facts.sides.left.lip, right: state.facts.sides.right.lip } } : null;
+  const impossible = fit.stack?.impossible;
+  const mayTake = stack !== null && (verdict === 'goes' || verdict === 'work');
+  const headline = verdict === 'goes' ? words.goesAsIs : (findings[0]?.remedies[0] ?? findings[0]?.because ?? '');
+  const buttons = (
+    <View className="flex-row gap-2">
+      {choice.count > 1 ? <Button label={others ? words.hideOthers : words.others(choice.count - 1)} onPress={() => setOthers(!others)} className={wide ? 'w-44' : 'w-[132px]'} /> : null}
+      {stack ? (
+        <Button
+          label={accept.busy ? words.taking : words.take}
+          look="do"
+          disabled={!mayTake}
+          onPress={() => void accept.take(wheel.id, stack, choice.byHand)}
+          className={wide ? 'w-56' : 'flex-1'}
+          testID="take"
+        />
+      ) : null}
+      {!stack && impossible ? <Button label={words.otherWheel} onPress={() => router.navigate(endPath(bikeId, end, 'wheel') as never)} className="flex-1" /> : null}
+      {!stack && impossible?.purchase ? <Button label={words.toStores} look="do" onPress={() => router.navigate('/stores' as never)} className="flex-1" /> : null}
+      {!stack && !impossible ? <Button label={words.toMeasure} look="do" onPress={() => router.navigate(measurePath(bikeId, end) as never)} className="flex-1" /> : null}
+    </View>
+  );
+  const list = (
+    <View>
+      {findings.map((finding, index) => (
+        <FindingRow key={`${finding.id}-${finding.verdict}`} finding={finding} openAtFirst={index === 0 && finding.verdict !== 'goes'} />
+      ))}
+      <View className="px-4 py-2">
+        {stack && input ? (
+          <Pressable role="button" aria-expanded={working} onPress={() => setWorking(!working)} className="min-h-[48px] justify-center">
+            <Txt className="underline">{working ? words.howHide : words.howTitle}</Txt>
+          </Pressable>
+        ) : null}
+      </View>
+      {working && stack && input ? <Working fit={fit} stack={stack} input={input} /> : null}
+      <Txt size="label" tone="soft" className="px-4 py-2">
+        {words.note}
+      </Txt>
+    </View>
+  );
+  return (
+    <Screen title={words.title(end, wheel.code)} tag={wide ? undefined : record.bike.tag} backTo={bikePath(bikeId)} action={wide ? buttons : undefined} footer={wide ? undefined : buttons}>
+      {accept.refused ? (
+        <View role="alert" className="mx-4 mb-2 gap-1 border-2 border-stop bg-sheet p-3">
+          <Txt bold>{words.refused}</Txt>
+          {accept.refused.errors.flatMap(({ messages }) => messages).map((message) => (
+            <Txt key={message}>{message}</Txt>
+          ))}
+        </View>
+      ) : null}
+      {data ? (
+        <AxleDrawing
+          data={data}
+          end={end}
+          selected={part?.key ?? null}
+          onPick={(picked) => setPart(picked.key === part?.key ? null : picked)}
+          onSwipe={(by) => choice.show(choice.index + by)}
+        />
+      ) : null}
+      {part && stack && input ? <HandPanel part={part} arrangement={arrangementOf(stack)} input={input} onChange={choice.change} onDone={() => setPart(null)} /> : null}
+      <View className={wide && others ? 'flex-row' : ''}>
+        <View className="min-w-0 flex-1">
+          <View className="gap-1 px-4 py-3" aria-live="polite" testID="verdict">
+            <View className="flex-row items-center gap-2">
+              <Mark verdict={verdict} size={30} />
+              <Txt size="title" bold heading={2} tone={verdict}>
+                {verdictWords[verdict]}
+              </Txt>
+            </View>
+            <Txt size="lead" bold>
+              {impossible?.purchase ? words.buy(purchaseWords(impossible.purchase)) : headline}
+            </Txt>
+            {stack ? <Txt tone="soft">{words.firstTime(cap(inHundred(stack.firstTimeRight)))}</Txt> : null}
+            {impossible ? <Txt>{impossible.because}</Txt> : null}
+            {stack ? (
+              <Txt size="label" figure tone="soft">
+                {choice.byHand ? words.byHand : `${words.nth(choice.index + 1, choice.count)} · ${words.tapHint}`}
+              </Txt>
+            ) : null}
+            {choice.byHand ? <Button label={words.dropHand} onPress={choice.dropHand} className="self-start" /> : null}
+          </View>
+          {others && !wide ? <StackList stacks={fit.stack?.stacks ?? []} index={choice.byHand ? -1 : choice.index} onShow={choice.show} /> : null}
+          {list}
+        </View>
+        {others && wide ? (
+          <View className="w-[420px] border-l border-rule">
+            <StackList stacks={fit.stack?.stacks ?? []} index={choice.byHand ? -1 : choice.index} onShow={choice.show} />
+          </View>
+        ) : null}
+      </View>
+    </Screen>
+  );
+}
+
+/** Arrow keys go through the stacks. */
+function useArrowKeys(show: (index: number) => void, index: number): void {
+  const latest = useRef({ show, index });
+  useEffect(() => {
+    latest.current = { show, index };
+  });
+  useEffect(() => {
+    const onKey = ({ key, target }: KeyboardEvent) => {
+      if ((target as HTMLElement | null)?.matches('input, textarea')) return;
+      if (key === 'ArrowRight') latest.current.show(latest.current.index + 1);
+      if (key === 'ArrowLeft') latest.current.show(latest.current.index - 1);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+}
+
+function cap(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

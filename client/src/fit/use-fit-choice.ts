@@ -1,0 +1,82 @@
+import { judgeStack, stackFindings, type Arrangement, type Stack } from '@cricket/core/axle-stack';
+import type { EndFit } from '@cricket/core/end-fit';
+import { worstFirst, worstOf, type Finding, type Verdict } from '@cricket/core/verdict';
+import { useMemo, useState } from 'react';
+
+import { arrangementOf } from './arrangement';
+
+/** The stack in view: one of those computed, or changed by hand. */
+export interface FitChoice {
+  stack: Stack | null;
+  /** Position among the computed ones; kept while a change by hand is in view. */
+  index: number;
+  count: number;
+  byHand: boolean;
+  findings: Finding[];
+  verdict: Verdict;
+  show: (index: number) => void;
+  change: (arrangement: Arrangement) => void;
+  dropHand: () => void;
+  /** Names this very arrangement: accepting it twice is one acceptance. */
+  key: string;
+}
+
+/** Which stack of a fit is in view, with findings that follow every change at once. */
+export function useFitChoice(fit: EndFit | null): FitChoice {
+  const [index, setIndex] = useState(0);
+  const [hand, setHand] = useState<Arrangement | null>(null);
+  const stacks = fit?.stack?.stacks ?? [];
+  const at = Math.min(index, Math.max(0, stacks.length - 1));
+  const input = fit?.stackInput ?? null;
+  const stack = useMemo(() => {
+    if (!hand || !input) return stacks[at] ?? null;
+    const thickness = new Map(input.washers.map(({ id, thicknessMm }) => [id, thicknessMm]));
+    // A washer that left the stores meanwhile cannot be judged: back to the computed stack.
+    if ([...hand.left, ...hand.right].some((id) => !thickness.has(id))) return stacks[at] ?? null;
+    return judgeStack(input, hand, (id) => thickness.get(id)!);
+  }, [hand, input, stacks, at]);
+  const findings = useMemo(() => {
+    if (!fit) return [];
+    if (!stack || !input) return fit.findings;
+    const own = new Set([...(fit.stack?.findings ?? []), ...stackFindings(input, stack)].map(({ id }) => id));
+    return worstFirst([...fit.findings.filter(({ id }) => !own.has(id)), ...stackFindings(input, stack), ...tabs(stack, fit)]);
+  }, [fit, stack, input]);
+  return {
+    stack,
+    index: at,
+    count: stacks.length,
+    byHand: hand !== null,
+    findings,
+    verdict: worstOf(findings.map(({ verdict }) => verdict)),
+    show: (next) => {
+      setHand(null);
+      setIndex(Math.min(Math.max(next, 0), stacks.length - 1));
+    },
+    change: setHand,
+    dropHand: () => setHand(null),
+    key: stack ? JSON.stringify(arrangementOf(stack)) : '',
+  };
+}
+
+/** A side without its tabbed washer, or with two, must not be taken. */
+function tabs(stack: Stack, { stackInput }: EndFit): Finding[] {
+  if (!stackInput) return [];
+  const tabbed = new Set(stackInput.washers.filter(({ kind }) => kind === 'tabbed').map(({ id }) => id));
+  return (['left', 'right'] as const).flatMap((side) => {
+    const measured = stack[side].inside.filter((id) => tabbed.has(id)).length;
+    const limit = stackInput.tabs[side] ? 1 : 0;
+    if (measured === limit) return [];
+    return [
+      {
+        id: `tab-${side}`,
+        verdict: 'stop' as const,
+        measured,
+        limit,
+        margin: null,
+        unit: '',
+        because: `On the ${side} exactly one tabbed washer must sit next to the dropout: it keeps the axle from turning.`,
+        remedies: [measured < limit ? `Add a tabbed washer on the ${side}.` : `Take a tabbed washer off the ${side}.`],
+      },
+    ];
+  });
+}

@@ -1,0 +1,63 @@
+import type { NewReading } from '@cricket/contract';
+import type { Reading } from '@cricket/contract/shapes';
+import { measurePlan } from '@cricket/core/end-facts';
+import { featureById, type End, type Feature } from '@cricket/core/features';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useCallback } from 'react';
+
+import { bikePath, measurePath } from '../bike/paths';
+import { useBikeEnd } from '../bike/use-bike-end';
+import { useWrites } from '../data/use-writes';
+import { useSettings } from '../settings/settings';
+import { chirp } from './chirp';
+import { nextOpen, planAfter } from './where-next';
+
+/** What a reading holds besides where and when it was taken. */
+export type ReadingValue = Pick<NewReading, 'valueMm' | 'word' | 'parts' | 'typed' | 'unit'>;
+
+/** The measuring of one end: which feature is in hand, what is known, how to keep a reading and where to go then. */
+export function useMeasuring() {
+  const { bikeId, end: endInAddress, feature: asked } = useLocalSearchParams<{ bikeId: string; end: string; feature?: string }>();
+  const end: End = endInAddress === 'rear' ? 'rear' : 'front';
+  const router = useRouter();
+  const { keepReading, withdrawReading } = useWrites();
+  const { sound } = useSettings();
+  const bikeEnd = useBikeEnd(bikeId, end);
+  const { record, state } = bikeEnd;
+  const plan = state ? measurePlan(state.facts) : [];
+  const feature = (asked ? featureById(asked) : undefined) ?? plan.find(({ state: how, required }) => required && how !== 'settled')?.feature ?? plan[0]?.feature ?? null;
+
+  const goTo = useCallback(
+    (next: Feature | null) => router.replace((next ? measurePath(bikeId, end, next.id) : bikePath(bikeId)) as never),
+    [router, bikeId, end],
+  );
+
+  /** Keeps a reading of the feature in hand; then goes on, or stays for one more. */
+  const keep = useCallback(
+    (value: ReadingValue, stay = false) => {
+      if (!feature || !record) return;
+      const body: NewReading = {
+        end,
+        feature: feature.id,
+        ...value,
+        instrument: feature.kind === 'length' ? feature.instrument : 'eye',
+        takenAt: new Date().toISOString(),
+      };
+      void keepReading(bikeId, body);
+      if (sound) chirp();
+      if (stay) return;
+      const blank = { valueMm: null, word: null, parts: null };
+      const known = [...record.readings, { ...blank, ...body, id: 'new', withdrawnAt: null } as Reading];
+      const after = planAfter(end, known);
+      const here = after.find((item) => item.feature.id === feature.id);
+      // Readings that differ too much ask for one more before the next feature.
+      if (here?.state === 'again') return;
+      goTo(nextOpen(after, feature.id));
+    },
+    [feature, record, end, keepReading, bikeId, sound, goTo],
+  );
+
+  return { ...bikeEnd, bikeId, end, plan, feature, keep, goTo, withdraw: (readingId: string) => void withdrawReading(bikeId, readingId) };
+}
+
+export type Measuring = ReturnType<typeof useMeasuring>;

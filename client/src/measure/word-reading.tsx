@@ -1,0 +1,61 @@
+import type { WordFeature } from '@cricket/core/features';
+import type { ReactNode } from 'react';
+import { Pressable, useWindowDimensions, View } from 'react-native';
+
+import { bikePath } from '../bike/paths';
+import { JawDrawing } from '../drawing/jaws/jaw-drawing';
+import { Button } from '../ui/button';
+import { Screen } from '../ui/screen';
+import { Txt } from '../ui/txt';
+import { useWide } from '../ui/use-wide';
+import { answerName, featureWords } from './feature-words';
+import { ReadingsSoFar } from './readings-so-far';
+import type { Measuring } from './use-measuring';
+import { nextOpen } from './where-next';
+import { words } from './words';
+
+/** Something seen: one tap answers and goes on. */
+export function WordReading({ measuring, feature, title, strip }: { measuring: Measuring; feature: WordFeature; title: string; strip: ReactNode }) {
+  const { bikeId, end, record, state, plan, keep, goTo, withdraw } = measuring;
+  const { width } = useWindowDimensions();
+  const wide = useWide();
+  const chosen = state!.facts.words.get(feature.id);
+  const readings = record!.readings.filter((item) => item.end === end && item.feature === feature.id);
+  const next = nextOpen(plan, feature.id);
+  const says = featureWords(feature.id);
+  return (
+    <Screen
+      title={title}
+      tag={record!.bike.tag}
+      backTo={bikePath(bikeId)}
+      fixed={strip}
+      footer={<Button label={chosen ? (next ? words.next(featureWords(next.id).title.toLowerCase()) : words.allDone) : words.skip} look={chosen ? 'do' : 'other'} onPress={() => goTo(next)} />}
+    >
+      <View className="items-center border-y-2 border-ink bg-sheet">
+        <JawDrawing featureId={feature.id} width={wide ? 420 : width} height={150} />
+      </View>
+      <View className="max-w-[720px] gap-1 px-4 py-3">
+        <Txt>{says.how}</Txt>
+        <Txt tone="soft">{says.why}</Txt>
+      </View>
+      <View role="radiogroup" aria-label={title} className="max-w-[720px] flex-row flex-wrap gap-2 px-3">
+        {feature.words.map((word) => (
+          <Pressable
+            key={word}
+            role="radio"
+            aria-checked={chosen === word}
+            onPress={() => keep({ word })}
+            className={`min-h-[60px] grow justify-center rounded-lg border-2 border-ink px-4 ${feature.words.length > 6 ? 'basis-[22%]' : 'basis-[46%]'} ${chosen === word ? 'bg-ink' : 'bg-sheet active:bg-lime'}`}
+          >
+            <Txt size="lead" bold className={chosen === word ? '!text-paper' : ''}>
+              {answerName(feature.id, word)}
+            </Txt>
+          </Pressable>
+        ))}
+      </View>
+      <View className="max-w-[720px]">
+        <ReadingsSoFar readings={readings} onWithdraw={withdraw} />
+      </View>
+    </Screen>
+  );
+}

@@ -1,0 +1,45 @@
+import { useSyncExternalStore } from 'react';
+
+/** What a person sets on this phone. */
+export interface Settings {
+  theme: 'light' | 'dark' | 'auto';
+  /** Written beside every reading and acceptance. */
+  person: string;
+  /** Chirp when a reading is kept. */
+  sound: boolean;
+  unit: 'mm' | 'inch';
+}
+
+const defaults: Settings = { theme: 'auto', person: 'Installer', sound: true, unit: 'mm' };
+const storageKey = 'cricket-settings';
+const listeners = new Set<() => void>();
+let current = load();
+
+/** The settings of this phone. */
+export function useSettings(): Settings {
+  return useSyncExternalStore(subscribe, () => current, () => defaults);
+}
+
+/** Changes some settings and keeps them in the browser. */
+export function changeSettings(change: Partial<Settings>): void {
+  current = { ...current, ...change };
+  try {
+    localStorage.setItem(storageKey, JSON.stringify(current));
+  } catch {
+    // A browser that keeps nothing still shows the setting until the page is closed.
+  }
+  for (const listener of listeners) listener();
+}
+
+function subscribe(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+function load(): Settings {
+  try {
+    return { ...defaults, ...(JSON.parse(localStorage.getItem(storageKey) ?? '{}') as Partial<Settings>) };
+  } catch {
+    return defaults;
+  }
+}

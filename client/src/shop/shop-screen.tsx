@@ -1,0 +1,114 @@
+import { format } from 'date-fns/format';
+import { useState } from 'react';
+import { Pressable, TextInput, View } from 'react-native';
+
+import type { PendingWrite } from '../data/outbox-store';
+import { outbox } from '../data/shared-outbox';
+import { useShop } from '../data/use-bikes';
+import { useOutbox } from '../data/use-outbox';
+import { changeSettings, useSettings } from '../settings/settings';
+import { Button } from '../ui/button';
+import { Screen } from '../ui/screen';
+import { Txt } from '../ui/txt';
+import { words } from './words';
+
+/** Who is here, how the page looks, and what is on its way to the server. */
+export function ShopScreen() {
+  const shop = useShop();
+  const { theme, sound, person } = useSettings();
+  const [name, setName] = useState(person);
+  return (
+    <Screen title={shop.data?.name ?? words.title}>
+      <View className="max-w-[640px] gap-6 px-4 py-2">
+        <Txt tone="soft">{shop.data?.demo ? words.demo : words.own}</Txt>
+        <View className="gap-1">
+          <Txt nativeID="person-label" bold>
+            {words.person}
+            <Txt tone="soft">{`  ${words.personHint}`}</Txt>
+          </Txt>
+          <TextInput
+            aria-labelledby="person-label"
+            value={name}
+            maxLength={80}
+            onChangeText={(text) => {
+              setName(text);
+              changeSettings({ person: text.trim() || 'Installer' });
+            }}
+            className="h-14 rounded-md border-2 border-ink bg-sheet px-3 font-text text-lead text-ink"
+          />
+        </View>
+        <Switch label={words.theme} options={[['auto', words.themes.auto], ['light', words.themes.light], ['dark', words.themes.dark]]} value={theme} onPick={(value) => changeSettings({ theme: value })} />
+        <Switch label={words.sound} options={[['on', words.on], ['off', words.off]]} value={sound ? 'on' : 'off'} onPick={(value) => changeSettings({ sound: value === 'on' })} />
+        <Sync />
+      </View>
+    </Screen>
+  );
+}
+
+function Switch<T extends string>({ label, options, value, onPick }: { label: string; options: readonly (readonly [T, string])[]; value: T; onPick: (value: T) => void }) {
+  return (
+    <View className="gap-1">
+      <Txt bold>{label}</Txt>
+      <View role="radiogroup" aria-label={label} className="flex-row flex-wrap gap-2">
+        {options.map(([name, text]) => (
+          <Pressable key={name} role="radio" aria-checked={value === name} onPress={() => onPick(name)} className={`min-h-[48px] justify-center rounded-md border-2 border-ink px-4 ${value === name ? 'bg-ink' : 'bg-sheet'}`}>
+            <Txt bold={value === name} className={value === name ? '!text-paper' : ''}>
+              {text}
+            </Txt>
+          </Pressable>
+        ))}
+      </View>
+    </View>
+  );
+}
+
+function Sync() {
+  const { writes, unreachable } = useOutbox();
+  return (
+    <View className="gap-1">
+      <Txt bold heading={2}>
+        {words.sync}
+      </Txt>
+      {writes.length === 0 ? <Txt tone="soft">{words.allSent}</Txt> : null}
+      {writes.map((write) => (
+        <Entry key={write.seq} write={write} />
+      ))}
+      {unreachable ? <Button label={words.tryNow} onPress={outbox.tryNow} className="self-start" /> : null}
+    </View>
+  );
+}
+
+function Entry({ write }: { write: PendingWrite }) {
+  const { refused, about, madeAt, body } = write;
+  return (
+    <View className="gap-1 border-b border-rule py-2">
+      <Txt bold>{`${words.kinds[about.kind]} · ${format(new Date(madeAt), 'd MMM HH:mm')}`}</Txt>
+      <Txt size="label" tone="soft">
+        {summary(body)}
+      </Txt>
+      {refused ? (
+        <>
+          <Txt tone="stop" bold>{`${words.refused}: ${refused.title}`}</Txt>
+          {refused.errors.map(({ path, messages }) => (
+            <Txt key={path}>{`${path}: ${messages.join(', ')}`}</Txt>
+          ))}
+          {refused.current ? <Txt>{`${words.theirs}: ${summary(refused.current)}`}</Txt> : null}
+          {refused.yours ? <Txt>{`${words.yours}: ${summary(refused.yours)}`}</Txt> : null}
+          <Button label={words.discard} onPress={() => void outbox.discard(write.seq)} className="self-start" />
+        </>
+      ) : (
+        <Txt size="label" tone="soft">
+          {words.waiting}
+        </Txt>
+      )}
+    </View>
+  );
+}
+
+/** The plain fields of a write in one line. */
+function summary(body: unknown): string {
+  return Object.entries(body as object)
+    .filter(([, value]) => typeof value === 'string' || typeof value === 'number')
+    .map(([name, value]) => `${name} ${value}`)
+    .join(' · ');
+}

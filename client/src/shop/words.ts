@@ -1,0 +1,35 @@
+import type { WriteAbout } from '../data/outbox-store';
+
+/** Words of the shop page. */
+export const words = {
+  title: 'Shop',
+  demo: 'This is the demo shop: its people, bikes and parts are invented.',
+  own: 'Your own shop.',
+  person: 'Who is at this phone',
+  personHint: 'stands beside every reading',
+  theme: 'Light',
+  themes: { auto: 'As the phone', light: 'Light', dark: 'Dark' },
+  sound: 'Chirp when a reading is kept',
+  on: 'On',
+  off: 'Off',
+  sync: 'On the way to the server',
+  allSent: 'Everything is with the server.',
+  waiting: 'waits',
+  refused: 'Refused',
+  discard: 'Put it aside',
+  tryNow: 'Try now',
+  theirs: 'Stored now',
+  yours: 'Yours',
+  kinds: {
+    'bike-in': 'Bike in',
+    'bike-changed': 'Bike changed',
+    'bike-out': 'Bike out',
+    reading: 'Reading',
+    'reading-withdrawn': 'Reading withdrawn',
+    choice: 'Choice',
+    stack: 'Stack taken',
+    'store-item': 'Stores changed',
+    'store-item-out': 'Line taken out',
+    wheel: 'Wheel changed',
+  } satisfies Record<WriteAbout['kind'], string>,
+};

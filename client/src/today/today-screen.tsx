@@ -1,0 +1,99 @@
+import type { BikeSummary } from '@cricket/contract/shapes';
+import { format } from 'date-fns/format';
+import { useRouter } from 'expo-router';
+import { Pressable, View } from 'react-native';
+
+import { nextSentence } from '../bike/next-words';
+import { nextPath } from '../bike/paths';
+import { useBikes, useShop } from '../data/use-bikes';
+import { BikeMap } from '../drawing/bike-map/bike-map';
+import { Button } from '../ui/button';
+import { Mark } from '../ui/mark';
+import { Failed, Fetching, Notice } from '../ui/notice';
+import { Rule } from '../ui/rule';
+import { Screen } from '../ui/screen';
+import { Tag } from '../ui/tag';
+import { Txt } from '../ui/txt';
+import { useWide } from '../ui/use-wide';
+import { useTodayList } from './use-today-list';
+import { words } from './words';
+
+/** The first page: the bikes in the shop, each with the one thing to do next. */
+export function TodayScreen() {
+  const router = useRouter();
+  const { isPending, error, refetch } = useBikes();
+  const rows = useTodayList();
+  const shop = useShop();
+  const bringIn = () => router.navigate('/bikes/new' as never);
+  const [first, ...rest] = rows;
+  return (
+    <Screen title={format(new Date(), 'EEEE')} action={<Button label={words.bikeIn} look="do" onPress={bringIn} />}>
+      {isPending && rows.length === 0 ? <Fetching /> : null}
+      {error && rows.length === 0 ? <Failed retry={() => void refetch()} /> : null}
+      {!isPending && !error && rows.length === 0 ? (
+        <Notice title={words.none} because={words.noneWhy} action={{ label: words.bikeIn, onPress: bringIn }} />
+      ) : null}
+      {first ? (
+        <>
+          <Txt size="label" figure tone="soft" className="px-4 pb-1">
+            {words.onStand}
+          </Txt>
+          <Rule strong />
+          <View className="bg-sheet">
+            <Row row={first} big />
+          </View>
+          <Rule strong />
+        </>
+      ) : null}
+      {rest.length > 0 ? (
+        <Txt size="label" figure tone="soft" className="px-4 pb-1 pt-4">
+          {words.nextUp}
+        </Txt>
+      ) : null}
+      {rest.map((row) => (
+        <View key={row.bike.id}>
+          <Rule />
+          <Row row={row} />
+        </View>
+      ))}
+      {shop.data?.demo ? (
+        <Txt size="label" tone="soft" className="px-4 pt-6">
+          {words.practice}
+        </Txt>
+      ) : null}
+    </Screen>
+  );
+}
+
+function Row({ row, big }: { row: BikeSummary; big?: boolean }) {
+  const router = useRouter();
+  const wide = useWide();
+  const { bike, end, wheelCode, next } = row;
+  const sentence = nextSentence(next);
+  const open = () => router.navigate(`/bikes/${bike.id}` as never);
+  const where = [bike.name, [next.kind === 'refused' ? next.end : end, wheelCode].filter(Boolean).join(' ')].join(' · ');
+  return (
+    <View className={`px-4 ${big ? 'py-4' : 'py-3'} ${wide && big ? 'flex-row items-center gap-6' : 'gap-3'}`}>
+      <Pressable role="link" onPress={open} className="min-w-0 flex-1 flex-row gap-4">
+        <View className="items-center gap-1">
+          <BikeMap bike={bike} width={92} height={60} ends={{ front: null, rear: null, [end]: sentence.verdict }} />
+          <Tag text={bike.tag} />
+        </View>
+        <View className="min-w-0 flex-1 gap-1">
+          <Txt size="label" figure tone="soft" numberOfLines={2}>
+            {where}
+          </Txt>
+          <View className="flex-row gap-2">
+            <View className="pt-0.5">
+              <Mark verdict={sentence.verdict} size={26} />
+            </View>
+            <Txt size={big ? 'title' : 'lead'} bold className="min-w-0 flex-1">
+              {sentence.action}
+            </Txt>
+          </View>
+        </View>
+      </Pressable>
+      {big ? <Button label={words.carryOn} look="do" onPress={() => router.navigate(nextPath(bike.id, next) as never)} className={wide ? 'w-56' : ''} /> : null}
+    </View>
+  );
+}

@@ -1,0 +1,43 @@
+import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
+import { Slot } from 'expo-router';
+import { useEffect } from 'react';
+import { View } from 'react-native';
+
+import { persister } from '../data/persister';
+import { keptForMs, queryClient } from '../data/queries';
+import { Bar } from './bar';
+import { Notice } from './notice';
+import { SyncStrip } from './sync-strip';
+import { useDark } from './tones';
+import { useWide } from './use-wide';
+import { words } from './words';
+
+/** Everything around a page: data, theme, the bar, the sync strip. */
+export function AppFrame() {
+  const wide = useWide();
+  useTheme();
+  return (
+    <PersistQueryClientProvider client={queryClient} persistOptions={{ persister, maxAge: keptForMs, buster: '1' }}>
+      <View className={`min-h-0 min-w-0 flex-1 bg-paper ${wide ? 'flex-row' : 'flex-col-reverse'}`}>
+        <Bar wide={wide} />
+        <View className="min-h-0 min-w-0 flex-1">
+          <SyncStrip />
+          <Slot />
+        </View>
+      </View>
+    </PersistQueryClientProvider>
+  );
+}
+
+/** Shown in place of a page that has thrown. */
+export function AppError({ error }: { error: Error }) {
+  useEffect(() => console.error(error), [error]);
+  return <Notice title={words.broken} because={words.brokenWhy} action={{ label: words.reload, onPress: () => window.location.reload() }} />;
+}
+
+function useTheme(): void {
+  const dark = useDark();
+  useEffect(() => {
+    document.documentElement.classList.toggle('dark', dark);
+  }, [dark]);
+}

@@ -1,0 +1,44 @@
+import type { ReactNode } from 'react';
+import { Pressable } from 'react-native';
+
+import { Txt } from './txt';
+
+const looks = {
+  do: { box: 'bg-lime border-2 border-lime', text: 'on-lime' },
+  other: { box: 'bg-paper border-2 border-ink', text: 'ink' },
+  quiet: { box: 'bg-transparent border-2 border-transparent', text: 'ink' },
+  stop: { box: 'bg-paper border-2 border-stop', text: 'stop' },
+} as const;
+
+export interface ButtonProps {
+  label: string;
+  onPress: () => void;
+  /** `do` is the one lime action of a screen. */
+  look?: keyof typeof looks;
+  disabled?: boolean;
+  icon?: ReactNode;
+  className?: string;
+  testID?: string;
+  /** Said instead of the label by a screen reader. */
+  spoken?: string;
+}
+
+/** A button as high as a gloved thumb needs. */
+export function Button({ label, onPress, look = 'other', disabled, icon, className = '', testID, spoken }: ButtonProps) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={spoken}
+      aria-disabled={disabled}
+      disabled={disabled}
+      onPress={onPress}
+      testID={testID}
+      className={`min-h-[56px] flex-row items-center justify-center gap-2 rounded-lg px-4 py-2 ${looks[look].box} ${disabled ? 'opacity-60' : 'active:opacity-80'} ${className}`}
+    >
+      {icon}
+      <Txt size="lead" bold tone={looks[look].text} className="text-center">
+        {label}
+      </Txt>
+    </Pressable>
+  );
+}

@@ -1,0 +1,48 @@
+import { useRouter } from 'expo-router';
+import type { ReactNode } from 'react';
+import { Pressable, ScrollView, View } from 'react-native';
+
+import { Icon } from './icons';
+import { Tag } from './tag';
+import { Txt } from './txt';
+import { words } from './words';
+
+export interface ScreenProps {
+  title: string;
+  tag?: string;
+  /** Where the back arrow leads; none on the first pages. */
+  backTo?: string;
+  /** Right of the title. */
+  action?: ReactNode;
+  /** Stays at the bottom, under the thumb. */
+  footer?: ReactNode;
+  /** Between header and body, and never scrolled away. */
+  fixed?: ReactNode;
+  children: ReactNode;
+}
+
+/** A page: header, body that scrolls, actions at the bottom. */
+export function Screen({ title, tag, backTo, action, footer, fixed, children }: ScreenProps) {
+  const router = useRouter();
+  return (
+    <View className="min-h-0 min-w-0 flex-1 bg-paper" role="main">
+      <View className="screen-only min-h-[60px] flex-row items-center gap-2 px-4 py-1">
+        {backTo ? (
+          <Pressable role="link" aria-label={words.back} onPress={() => router.navigate(backTo as never)} className="-ml-3 h-12 w-12 items-center justify-center">
+            <Icon name="back" />
+          </Pressable>
+        ) : null}
+        {tag ? <Tag text={tag} /> : null}
+        <Txt size="title" bold heading={1} numberOfLines={2} className="min-w-0 flex-1">
+          {title}
+        </Txt>
+        {action}
+      </View>
+      {fixed}
+      <ScrollView className="min-h-0 flex-1" contentContainerClassName="pb-8" tabIndex={-1}>
+        {children}
+      </ScrollView>
+      {footer ? <View className="screen-only border-t border-rule bg-paper px-3 py-3">{footer}</View> : null}
+    </View>
+  );
+}

@@ -1,0 +1,22 @@
+/** Words that every screen shares. */
+export const words = {
+  bikes: 'Bikes',
+  stores: 'Stores',
+  wheels: 'Wheels',
+  shop: 'Shop',
+  back: 'Back',
+  loading: 'Fetching…',
+  again: 'Try again',
+  failed: 'This could not be fetched.',
+  failedWhy: 'The server does not answer, and nothing is kept here from before.',
+  broken: 'This page has tripped.',
+  brokenWhy: 'What you entered before is kept. Load the page again; if it trips again, tell the shop.',
+  reload: 'Load again',
+  unreachable: (count: number) =>
+    count === 0 ? 'The server does not answer.' : `The server does not answer. ${count} ${count === 1 ? 'entry waits' : 'entries wait'} here and ${count === 1 ? 'goes' : 'go'} out by ${count === 1 ? 'itself' : 'themselves'}.`,
+  notDurable: 'This browser keeps nothing: do not close the page while entries wait.',
+  refused: (count: number) => `${count} ${count === 1 ? 'entry was' : 'entries were'} refused.`,
+  look: 'Look',
+  gone: 'There is no such page.',
+  home: 'To the bikes',
+};

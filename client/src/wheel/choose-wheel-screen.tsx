@@ -1,0 +1,73 @@
+import type { End } from '@cricket/core/features';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { Pressable, View } from 'react-native';
+
+import { bikePath, endPath, measurePath } from '../bike/paths';
+import { useBikeEnd } from '../bike/use-bike-end';
+import { useWrites } from '../data/use-writes';
+import { Button } from '../ui/button';
+import { Failed, Fetching, Notice } from '../ui/notice';
+import { Screen } from '../ui/screen';
+import { Txt } from '../ui/txt';
+import { words as shared } from '../ui/words';
+import { WheelFacts, wheelLine } from './wheel-facts';
+import { words } from './words';
+
+/** Picks the motor wheel for an end; those sold for it come first, the others stay in sight. */
+export function ChooseWheelScreen() {
+  const { bikeId, end: endInAddress } = useLocalSearchParams<{ bikeId: string; end: string }>();
+  const end: End = endInAddress === 'rear' ? 'rear' : 'front';
+  const router = useRouter();
+  const { choose } = useWrites();
+  const { record, state, wheels, isPending, refetch } = useBikeEnd(bikeId, end);
+  if (!record || !state) {
+    return (
+      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
+        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
+      </Screen>
+    );
+  }
+  const sorted = [...wheels.filter(({ soldFor }) => soldFor === end), ...wheels.filter(({ soldFor }) => soldFor !== end)];
+  const take = (wheelId: string) => {
+    void choose(bikeId, { end, kind: 'wheel', wheelId });
+    router.navigate(endPath(bikeId, end, 'fit') as never);
+  };
+  const deliveredLeft = state.facts.parts.get('washers-delivered.left');
+  const deliveredRight = state.facts.parts.get('washers-delivered.right');
+  return (
+    <Screen title={words.choose(words[end])} tag={record.bike.tag} backTo={bikePath(bikeId)}>
+      {sorted.length === 0 ? <Notice title={words.none} because={words.noneWhy} action={{ label: words.add, onPress: () => router.navigate('/wheels/new' as never) }} /> : null}
+      {sorted.map((wheel) => {
+        const chosen = wheel.id === state.wheel?.id;
+        const recorded = chosen && (deliveredLeft || deliveredRight);
+        return (
+          <View key={wheel.id} className={`border-b border-rule py-3 ${chosen ? 'bg-sheet' : ''}`}>
+            <View className="flex-row items-center gap-3 px-4">
+              <View className="min-w-0 flex-1">
+                <Txt size="title" bold heading={2}>
+                  {wheel.code}
+                  {chosen ? <Txt tone="soft">{`  ${words.chosen}`}</Txt> : null}
+                </Txt>
+                <Txt tone="soft">{[words[wheel.soldFor], wheelLine(wheel)].join(' · ')}</Txt>
+              </View>
+              <Button label={words.chooseThis(wheel.code)} look={chosen || !state.wheel ? 'do' : 'other'} onPress={() => take(wheel.id)} />
+            </View>
+            {chosen ? (
+              <>
+                <WheelFacts wheel={wheel} delivered={recorded ? { left: deliveredLeft ?? [], right: deliveredRight ?? [] } : undefined} />
+                <View className="flex-row flex-wrap items-center gap-x-4 px-4">
+                  <Txt>{words.recordDelivered}</Txt>
+                  {(['left', 'right'] as const).map((side) => (
+                    <Pressable key={side} role="link" onPress={() => router.navigate(measurePath(bikeId, end, `washers-delivered.${side}`) as never)} className="min-h-[48px] justify-center">
+                      <Txt className="underline">{side === 'left' ? words.recordLeft : words.recordRight}</Txt>
+                    </Pressable>
+                  ))}
+                </View>
+              </>
+            ) : null}
+          </View>
+        );
+      })}
+    </Screen>
+  );
+}

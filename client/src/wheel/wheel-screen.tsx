@@ -1,0 +1,76 @@
+import type { Wheel } from '@cricket/contract/shapes';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { View } from 'react-native';
+
+import { useWheels } from '../data/use-bikes';
+import { useRefusal } from '../data/use-refusal';
+import { useWrites } from '../data/use-writes';
+import { Button } from '../ui/button';
+import { Choices, Field } from '../ui/field';
+import { Failed, Fetching, Notice } from '../ui/notice';
+import { Screen } from '../ui/screen';
+import { Txt } from '../ui/txt';
+import { WheelFacts } from './wheel-facts';
+import { checkWheel, numberFields, wheelEntry, wheelFields, type WheelFields } from './wheel-form';
+import { words } from './words';
+
+/** One wheel of the catalogue, or a new one from own measurements. */
+export function WheelScreen() {
+  const { wheelId } = useLocalSearchParams<{ wheelId: string }>();
+  const { data, isPending, refetch } = useWheels();
+  const wheel = data?.find(({ id }) => id === wheelId);
+  if (wheelId === 'new') return <WheelForm key="new" />;
+  if (!data || !wheel) {
+    return (
+      <Screen title={words.title} backTo="/wheels">
+        {data ? <Notice title={words.gone} /> : isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
+      </Screen>
+    );
+  }
+  return <WheelForm key={wheel.id} wheel={wheel} />;
+}
+
+function WheelForm({ wheel }: { wheel?: Wheel }) {
+  const router = useRouter();
+  const { putWheel } = useWrites();
+  const refusal = useRefusal<Wheel>();
+  const [wheelId] = useState(() => wheel?.id ?? crypto.randomUUID());
+  const [version, setVersion] = useState(wheel?.version ?? 0);
+  const form = useForm<WheelFields>({ mode: 'onTouched', defaultValues: wheelFields(wheel), resolver: checkWheel });
+  const { control } = form;
+  const keep = form.handleSubmit(async (values) => {
+    const outcome = await putWheel(wheelId, wheelEntry(values, version));
+    const current = await refusal.settle(outcome);
+    if (current) setVersion(current.version);
+    if (outcome.kind !== 'refused') router.navigate('/wheels' as never);
+  });
+  return (
+    <Screen title={wheel?.code ?? words.newTitle} backTo="/wheels" footer={<Button label={words.save} look="do" onPress={() => void keep()} />}>
+      {wheel ? <WheelFacts wheel={wheel} /> : null}
+      {refusal.messages.length > 0 ? (
+        <View role="alert" className="mx-4 mb-2 border-2 border-stop bg-sheet p-3">
+          <Txt bold>{refusal.conflict ? words.conflict : words.refused}</Txt>
+          {refusal.messages.map((message) => (
+            <Txt key={message}>{message}</Txt>
+          ))}
+        </View>
+      ) : null}
+      <View className="max-w-[640px] gap-5 px-4 py-2">
+        <Field control={control} name="code" label={words.fields.code} />
+        <Field control={control} name="note" label={words.fields.note} />
+        <Choices control={control} name="soldFor" label={words.fields.soldFor} options={[['front', words.front], ['rear', words.rear]]} />
+        <Choices control={control} name="drive" label={words.fields.drive} options={[['geared', words.geared], ['direct', words.direct]]} />
+        <Choices control={control} name="regen" label={words.fields.regen} options={[['no', words.no], ['yes', words.yes]]} />
+        {(Object.keys(numberFields) as (keyof typeof numberFields)[]).map((name) => (
+          <Field key={name} control={control} name={name} label={words.fields[name]} hint={numberFields[name].required ? undefined : words.none2} numeric />
+        ))}
+        <Choices control={control} name="cableExit" label={words.fields.cableExit} options={[['left', words.left], ['right', words.right]]} />
+        <Choices control={control} name="downMark" label={words.fields.downMark} options={[['arrow', words.marks.arrow], ['notch', words.marks.notch], ['none', words.marks.none]]} />
+        <Field control={control} name="deliveredLeft" label={words.deliveredLeft} hint={words.deliveredHint} />
+        <Field control={control} name="deliveredRight" label={words.deliveredRight} hint={words.deliveredHint} />
+      </View>
+    </Screen>
+  );
+}

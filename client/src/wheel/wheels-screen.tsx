@@ -1,0 +1,34 @@
+import { useRouter } from 'expo-router';
+import { Pressable } from 'react-native';
+
+import { useWheels } from '../data/use-bikes';
+import { Button } from '../ui/button';
+import { Failed, Fetching, Notice } from '../ui/notice';
+import { Screen } from '../ui/screen';
+import { Txt } from '../ui/txt';
+import { wheelLine } from './wheel-facts';
+import { words } from './words';
+
+/** The catalogue of motor wheels. */
+export function WheelsScreen() {
+  const router = useRouter();
+  const { data, isPending, error, refetch } = useWheels();
+  const wheels = [...(data ?? [])].sort((a, b) => a.code.localeCompare(b.code));
+  const add = () => router.navigate('/wheels/new' as never);
+  return (
+    <Screen title={words.title} action={<Button label={words.add} look="do" onPress={add} />}>
+      {isPending ? <Fetching /> : null}
+      {error && !data ? <Failed retry={() => void refetch()} /> : null}
+      {data?.length === 0 ? <Notice title={words.none} because={words.noneWhy} action={{ label: words.add, onPress: add }} /> : null}
+      {wheels.map((wheel) => (
+        <Pressable key={wheel.id} role="link" onPress={() => router.navigate(`/wheels/${wheel.id}` as never)} className="min-h-[64px] justify-center border-b border-rule px-4 py-2">
+          <Txt size="lead" bold>
+            {wheel.code}
+            <Txt tone="soft">{`  ${words[wheel.soldFor]}`}</Txt>
+          </Txt>
+          <Txt tone="soft">{wheelLine(wheel)}</Txt>
+        </Pressable>
+      ))}
+    </Screen>
+  );
+}

@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process';
+import { createServer } from 'node:net';
 import { join } from 'node:path';
 
 import { root } from './lib/root.mjs';
@@ -16,11 +17,13 @@ const odd = [...flags].find((flag) => !known.includes(flag));
 if (odd) giveUp(`no such option: ${odd}; there are ${known.join(' and ')}.`);
 if (flags.has('--empty') && flags.has('--reset-demo')) giveUp('--reset-demo renews the demo only; leave --empty out.');
 
+const port = Number(process.env.PORT ?? 4620);
+if (!(await isFree(port)))
+  giveUp(`port ${port} is taken, perhaps by a Cricket that still runs; end that, or set PORT to another.`);
 await ensurePackages();
 const { build } = await import('./lib/build.mjs');
 build();
 
-const port = Number(process.env.PORT ?? 4620);
 const own = flags.has('--empty');
 let database = null;
 let databaseUrl = process.env.DATABASE_URL;
@@ -76,3 +79,12 @@ server.once('exit', (code) => {
   if (!stopping) say(`the server ended by itself (${code})`);
   process.exit(stopping ? 0 : 1);
 });
+
+/** Whether nothing listens on a port of ours yet. */
+function isFree(number) {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.once('error', () => resolve(false));
+    probe.listen(number, '127.0.0.1', () => probe.close(() => resolve(true)));
+  });
+}

@@ -41,6 +41,12 @@ function buildClient() {
     cwd: join(root, 'client'),
     env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1' },
   });
+  // What a page may load later: fetched while the server is there, so that every page opens when it is not.
+  const files = filesBelow(clientDist).map((file) => `/${relative(clientDist, file)}`);
+  writeFileSync(
+    join(clientDist, 'pieces.json'),
+    JSON.stringify(files.filter((file) => /^\/(_expo\/static\/js|fonts)\//.test(file))),
+  );
   for (const file of filesBelow(clientDist)) compress(file);
 }
 

@@ -71,8 +71,20 @@ function Stations({ bikeId, state, record }: { bikeId: string; state: EndState; 
   const accepted = [...record.stacks].reverse().find((stack) => stack.end === end);
   const measured = next.kind !== 'measure';
   const rows = [
-    { name: words.measure, says: words.open(done, plan.length), done: measured, now: !measured, station: 'measure' as const },
-    { name: words.match, says: wheel?.code ?? words.noWheel, done: wheel !== null, now: next.kind === 'choose-wheel', station: 'wheel' as const },
+    {
+      name: words.measure,
+      says: words.open(done, plan.length),
+      done: measured,
+      now: !measured,
+      station: 'measure' as const,
+    },
+    {
+      name: words.match,
+      says: wheel?.code ?? words.noWheel,
+      done: wheel !== null,
+      now: next.kind === 'choose-wheel',
+      station: 'wheel' as const,
+    },
     {
       name: words.fit,
       says: fit ? verdictWords[fit.verdict] : words.notYet,
@@ -93,8 +105,15 @@ function Stations({ bikeId, state, record }: { bikeId: string; state: EndState; 
       {rows.map((row, index) => (
         <View key={row.name}>
           {index > 0 ? <Rule /> : null}
-          <Pressable role="link" onPress={() => router.navigate(endPath(bikeId, end, row.station) as never)} className="min-h-[52px] flex-row items-center gap-3 py-2">
-            <View className={`h-3.5 w-3.5 border-2 border-ink ${row.done ? 'bg-ink' : row.now ? 'bg-lime' : 'bg-transparent'}`} aria-hidden />
+          <Pressable
+            role="link"
+            onPress={() => router.navigate(endPath(bikeId, end, row.station) as never)}
+            className="min-h-[52px] flex-row items-center gap-3 py-2"
+          >
+            <View
+              className={`h-3.5 w-3.5 border-2 border-ink ${row.done ? 'bg-ink' : row.now ? 'bg-lime' : 'bg-transparent'}`}
+              aria-hidden
+            />
             <Txt bold className="w-28">
               {row.name}
             </Txt>

@@ -58,7 +58,12 @@ export function BikeFormFields({ form }: { form: ReturnType<typeof useBikeForm> 
     <View className="max-w-[640px] gap-5 px-4 py-2">
       <Field control={control} name="tag" label={words.tag} hint={words.tagHint} autoFocus />
       <Field control={control} name="name" label={words.name} hint={words.nameHint} />
-      <Choices control={control} name="kind" label={words.kind} options={bikeKinds.map((kind) => [kind, words.kinds[kind]] as const)} />
+      <Choices
+        control={control}
+        name="kind"
+        label={words.kind}
+        options={bikeKinds.map((kind) => [kind, words.kinds[kind]] as const)}
+      />
       <Field control={control} name="riderInitials" label={words.initials} hint={words.optional} />
       <Field control={control} name="beadSeatMm" label={words.wheelSize} hint={words.optional} numeric />
       <Field control={control} name="wheelbaseMm" label={words.wheelbase} hint={words.optional} numeric />

@@ -26,7 +26,17 @@ export function BikeScreen() {
   if (!record || !states) {
     return (
       <Screen title={isPending ? shared.loading : words.gone} backTo="/">
-        {isPending ? <Fetching /> : isMissing(error) ? <Notice title={words.gone} because={words.goneWhy} action={{ label: shared.home, onPress: () => router.navigate('/' as never) }} /> : <Failed retry={() => void refetch()} />}
+        {isPending ? (
+          <Fetching />
+        ) : isMissing(error) ? (
+          <Notice
+            title={words.gone}
+            because={words.goneWhy}
+            action={{ label: shared.home, onPress: () => router.navigate('/' as never) }}
+          />
+        ) : (
+          <Failed retry={() => void refetch()} />
+        )}
       </Screen>
     );
   }
@@ -43,11 +53,19 @@ export function BikeScreen() {
       tag={wide ? undefined : bike.tag}
       backTo="/"
       action={
-        <Pressable role="link" onPress={() => router.navigate(`/bikes/${bikeId}/edit` as never)} className="min-h-[48px] justify-center px-2">
+        <Pressable
+          role="link"
+          onPress={() => router.navigate(`/bikes/${bikeId}/edit` as never)}
+          className="min-h-[48px] justify-center px-2"
+        >
           <Txt className="underline">{words.edit}</Txt>
         </Pressable>
       }
-      footer={sentence.button && !bike.withdrawnAt ? <Button label={sentence.button} look="do" onPress={goOn} testID="go-on" /> : null}
+      footer={
+        sentence.button && !bike.withdrawnAt ? (
+          <Button label={sentence.button} look="do" onPress={goOn} testID="go-on" />
+        ) : null
+      }
     >
       {bike.withdrawnAt ? <Notice title={words.out} because={words.copied} /> : null}
       {wide ? null : <BikeAside record={record} end={end} states={states} />}

@@ -18,7 +18,12 @@ export function coreRecord({ readings, choices, stacks }: BikeRecord): CoreRecor
 }
 
 /** Where an end of a bike stands. */
-export function stateOfEnd(record: BikeRecord, end: End, wheels: readonly Wheel[], stores: readonly StoreItem[]): EndState {
+export function stateOfEnd(
+  record: BikeRecord,
+  end: End,
+  wheels: readonly Wheel[],
+  stores: readonly StoreItem[],
+): EndState {
   return endState(coreRecord(record), end, wheels, stores);
 }
 

@@ -61,7 +61,9 @@ function EditForm({ bike }: { bike: Bike }) {
       title={words.editTitle}
       tag={bike.tag}
       backTo={bikePath(bike.id)}
-      footer={<Button label={theirs ? words.keepMine : words.save} look="do" disabled={waits} onPress={() => void keep()} />}
+      footer={
+        <Button label={theirs ? words.keepMine : words.save} look="do" disabled={waits} onPress={() => void keep()} />
+      }
     >
       {theirs ? (
         <View role="alert" className="mx-4 mb-4 gap-2 border-2 border-stop bg-sheet p-3">

@@ -23,7 +23,11 @@ export function NewBikeScreen() {
     router.replace(bikePath(bikeId) as never);
   });
   return (
-    <Screen title={words.newTitle} backTo="/" footer={<Button label={words.saveNew} look="do" onPress={() => void keep()} />}>
+    <Screen
+      title={words.newTitle}
+      backTo="/"
+      footer={<Button label={words.saveNew} look="do" onPress={() => void keep()} />}
+    >
       <BikeFormFields form={form} />
     </Screen>
   );

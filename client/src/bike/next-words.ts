@@ -20,8 +20,14 @@ export function nextSentence(next: NextAction): NextSentence {
   switch (next.kind) {
     case 'measure': {
       const { todo } = featureWords(next.feature.id);
-      const because = next.open === 1 ? 'It is the last reading that is open.' : `${next.open} readings are open at the ${next.end}.`;
-      return { action: todo, because, button: next.feature.kind === 'length' ? 'Measure now' : 'Carry on', verdict: 'unknown' };
+      const because =
+        next.open === 1 ? 'It is the last reading that is open.' : `${next.open} readings are open at the ${next.end}.`;
+      return {
+        action: todo,
+        because,
+        button: next.feature.kind === 'length' ? 'Measure now' : 'Carry on',
+        verdict: 'unknown',
+      };
     }
     case 'refused':
       return {
@@ -31,9 +37,19 @@ export function nextSentence(next: NextAction): NextSentence {
         verdict: 'stop',
       };
     case 'choose-wheel':
-      return { action: 'Choose a motor wheel', because: `The ${next.end} end is measured.`, button: 'See the wheels', verdict: 'unknown' };
+      return {
+        action: 'Choose a motor wheel',
+        because: `The ${next.end} end is measured.`,
+        button: 'See the wheels',
+        verdict: 'unknown',
+      };
     case 'buy':
-      return { action: `Get ${purchaseWords(next.purchase)}`, because: next.because, button: 'See the fit', verdict: 'stop' };
+      return {
+        action: `Get ${purchaseWords(next.purchase)}`,
+        because: next.because,
+        button: 'See the fit',
+        verdict: 'stop',
+      };
     case 'stopped':
       return {
         action: next.finding.remedies[0]?.replace(/\.$/, '') ?? `${next.wheelCode} does not go`,
@@ -45,7 +61,10 @@ export function nextSentence(next: NextAction): NextSentence {
       const file = next.fileMm > 0 ? `File ${mm(next.fileMm)}${next.twoArms ? ', then two arms' : ''}` : null;
       return {
         action: file ?? 'Look at the washers and take a stack',
-        because: next.verdict === 'goes' ? `The axle of ${next.wheelCode} goes in as it is.` : `${next.wheelCode} goes in after the work named.`,
+        because:
+          next.verdict === 'goes'
+            ? `The axle of ${next.wheelCode} goes in as it is.`
+            : `${next.wheelCode} goes in after the work named.`,
         button: 'See the fit',
         verdict: next.verdict,
       };
@@ -69,5 +88,7 @@ const kinds: Record<Purchase['kind'], [one: string, more: string]> = {
 
 /** A purchase in words, such as "1 washer 5 mm and 2 tabbed washers 3 mm". */
 export function purchaseWords(purchase: readonly Purchase[]): string {
-  return purchase.map(({ kind, thicknessMm, count }) => `${count} ${kinds[kind][count === 1 ? 0 : 1]} ${mm(thicknessMm)}`).join(' and ');
+  return purchase
+    .map(({ kind, thicknessMm, count }) => `${count} ${kinds[kind][count === 1 ? 0 : 1]} ${mm(thicknessMm)}`)
+    .join(' and ');
 }

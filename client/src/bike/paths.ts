@@ -2,7 +2,8 @@ import type { End } from '@cricket/core/features';
 import type { NextAction } from '@cricket/core/next-action';
 
 export const bikePath = (bikeId: string) => `/bikes/${bikeId}`;
-export const endPath = (bikeId: string, end: End, station: 'measure' | 'wheel' | 'fit' | 'stack') => `/bikes/${bikeId}/${end}/${station}`;
+export const endPath = (bikeId: string, end: End, station: 'measure' | 'wheel' | 'fit' | 'stack') =>
+  `/bikes/${bikeId}/${end}/${station}`;
 export const measurePath = (bikeId: string, end: End, featureId?: string) =>
   endPath(bikeId, end, 'measure') + (featureId ? `?feature=${encodeURIComponent(featureId)}` : '');
 

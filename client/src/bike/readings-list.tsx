@@ -24,7 +24,11 @@ export function ReadingsList({ record, state }: { record: BikeRecord; state: End
       {known.length === 0 ? <Txt tone="soft">{words.noReadings}</Txt> : null}
       {known.map(({ feature }) => (
         <View key={feature.id}>
-          <Pressable role="link" onPress={() => router.navigate(measurePath(record.bike.id, end, feature.id) as never)} className="min-h-[48px] flex-row items-center gap-3">
+          <Pressable
+            role="link"
+            onPress={() => router.navigate(measurePath(record.bike.id, end, feature.id) as never)}
+            className="min-h-[48px] flex-row items-center gap-3"
+          >
             <Txt className="min-w-0 flex-1">{featureWords(feature.id).title}</Txt>
             <Txt size="lead" figure bold className="max-w-[50%] text-right">
               {shown(feature.id, state)}

@@ -11,7 +11,9 @@ const bothEnds: readonly End[] = ['front', 'rear'];
 export function useBothEnds(bikeId: string) {
   const { end: inAddress } = useGlobalSearchParams<{ end?: string }>();
   const { states, ...bike } = useBikeEnds(bikeId, bothEnds);
-  const end: End = inAddress === 'front' || inAddress === 'rear' ? inAddress : bike.record ? endAtWork(bike.record) : 'front';
-  const both = states?.front && states.rear ? ({ front: states.front, rear: states.rear } satisfies Record<End, EndState>) : null;
+  const end: End =
+    inAddress === 'front' || inAddress === 'rear' ? inAddress : bike.record ? endAtWork(bike.record) : 'front';
+  const both =
+    states?.front && states.rear ? ({ front: states.front, rear: states.rear } satisfies Record<End, EndState>) : null;
   return { ...bike, states: both, end };
 }

@@ -13,19 +13,28 @@ const linesOnPage = 40;
  * The state of each given end. Small stores are searched at once; large ones in a worker, and the last answer stays on
  * the page until the new one is there.
  */
-export function useEndStates(record: BikeRecord | null, ends: readonly End[], wheels: readonly Wheel[], stores: readonly StoreItem[]): Partial<Record<End, EndState>> | null {
+export function useEndStates(
+  record: BikeRecord | null,
+  ends: readonly End[],
+  wheels: readonly Wheel[],
+  stores: readonly StoreItem[],
+): Partial<Record<End, EndState>> | null {
   const large = stores.length > linesOnPage;
   const wanted = ends.join(' ');
   const atOnce = useMemo(() => {
     if (!record || large) return null;
-    return Object.fromEntries((wanted.split(' ') as End[]).map((end) => [end, stateOfEnd(record, end, wheels, stores)]));
+    return Object.fromEntries(
+      (wanted.split(' ') as End[]).map((end) => [end, stateOfEnd(record, end, wheels, stores)]),
+    );
   }, [record, large, wanted, wheels, stores]);
   const [later, setLater] = useState<Partial<Record<End, EndState>> | null>(null);
   useEffect(() => {
     if (!record || !large) return undefined;
     let stale = false;
     const core = coreRecord(record);
-    const asked = (wanted.split(' ') as End[]).map(async (end) => [end, await fitWorker().endState(core, end, wheels, stores)] as const);
+    const asked = (wanted.split(' ') as End[]).map(
+      async (end) => [end, await fitWorker().endState(core, end, wheels, stores)] as const,
+    );
     void Promise.all(asked).then((answers) => {
       if (!stale) setLater(Object.fromEntries(answers));
     });

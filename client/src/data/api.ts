@@ -59,6 +59,12 @@ async function problemOf(response: Response): Promise<Problem> {
   try {
     return (await response.json()) as Problem;
   } catch {
-    return { type: 'about:blank', title: `The server answers ${response.status}.`, status: response.status, code: 'internal', errors: [] };
+    return {
+      type: 'about:blank',
+      title: `The server answers ${response.status}.`,
+      status: response.status,
+      code: 'internal',
+      errors: [],
+    };
   }
 }

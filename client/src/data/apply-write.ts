@@ -17,7 +17,9 @@ export function applyWrite(record: BikeRecord | null, write: PendingWrite): Bike
     case 'bike-changed':
       return { ...record, bike: { ...record.bike, ...write.body } };
     case 'reading':
-      return has(record.readings, about.id) ? record : { ...record, readings: [...record.readings, reading(write, about)] };
+      return has(record.readings, about.id)
+        ? record
+        : { ...record, readings: [...record.readings, reading(write, about)] };
     case 'reading-withdrawn':
       return {
         ...record,
@@ -43,7 +45,14 @@ function has(items: readonly { id: string }[], id: string): boolean {
 
 function newRecord({ body, madeAt }: PendingWrite, bikeId: string): BikeRecord {
   const blank = { riderInitials: null, beadSeatMm: null, wheelbaseMm: null, chainStayMm: null };
-  const bike = { ...blank, ...body, id: bikeId, createdAt: madeAt, withdrawnAt: null, version: 1 } as BikeRecord['bike'];
+  const bike = {
+    ...blank,
+    ...body,
+    id: bikeId,
+    createdAt: madeAt,
+    withdrawnAt: null,
+    version: 1,
+  } as BikeRecord['bike'];
   return { bike, readings: [], choices: [], stacks: [] };
 }
 

@@ -4,10 +4,7 @@ import { RefusedError, send as sendToServer, type WriteRequest } from './api';
 import { openOutboxStore, type OutboxStore, type PendingWrite, type WriteAbout } from './outbox-store';
 
 /** How a write ended as far as the person who made it is concerned. */
-export type Outcome =
-  | { kind: 'stored'; answer: unknown }
-  | { kind: 'waiting' }
-  | { kind: 'refused'; problem: Problem };
+export type Outcome = { kind: 'stored'; answer: unknown } | { kind: 'waiting' } | { kind: 'refused'; problem: Problem };
 
 /** What the screens show of the outbox. */
 export interface OutboxState {

@@ -10,7 +10,11 @@ import { useOutbox } from './use-outbox';
 
 /** Which shop this is. */
 export function useShop() {
-  return useQuery({ queryKey: keys.shop, queryFn: ({ signal }) => read<Shop>(routes.shop, signal), staleTime: Infinity });
+  return useQuery({
+    queryKey: keys.shop,
+    queryFn: ({ signal }) => read<Shop>(routes.shop, signal),
+    staleTime: Infinity,
+  });
 }
 
 /** The bikes in the shop as the server last told, each with its next action. */
@@ -40,5 +44,10 @@ export function useBike(bikeId: string) {
     () => writes.filter((write) => concerns(write, bikeId)).reduce<BikeRecord | null>(applyWrite, stored),
     [writes, stored, bikeId],
   );
-  return { record, isPending: (query.isPending || !ready) && !record, error: record ? null : query.error, refetch: query.refetch };
+  return {
+    record,
+    isPending: (query.isPending || !ready) && !record,
+    error: record ? null : query.error,
+    refetch: query.refetch,
+  };
 }

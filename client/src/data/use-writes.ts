@@ -1,5 +1,13 @@
 import { routes } from '@cricket/contract/routes';
-import type { BikeChange, NewBike, NewChoice, NewReading, NewStack, StoreItemEntry, WheelEntry } from '@cricket/contract';
+import type {
+  BikeChange,
+  NewBike,
+  NewChoice,
+  NewReading,
+  NewStack,
+  StoreItemEntry,
+  WheelEntry,
+} from '@cricket/contract';
 import { useMemo } from 'react';
 
 import { useSettings } from '../settings/settings';
@@ -26,8 +34,13 @@ export interface Writes {
 export function useWrites(): Writes {
   const { person } = useSettings();
   return useMemo(() => {
-    const submit = (method: 'PUT' | 'PATCH', path: string, body: object, about: WriteAbout, writeId: string = crypto.randomUUID()) =>
-      outbox.submit({ writeId, method, path, body, person }, about);
+    const submit = (
+      method: 'PUT' | 'PATCH',
+      path: string,
+      body: object,
+      about: WriteAbout,
+      writeId: string = crypto.randomUUID(),
+    ) => outbox.submit({ writeId, method, path, body, person }, about);
     return {
       bringBikeIn: (bikeId, body) => submit('PUT', routes.bike(bikeId), body, { kind: 'bike-in', bikeId }),
       changeBike: (bikeId, body) => submit('PATCH', routes.bike(bikeId), body, { kind: 'bike-changed', bikeId }),
@@ -37,7 +50,11 @@ export function useWrites(): Writes {
         return submit('PUT', routes.reading(bikeId, id), body, { kind: 'reading', bikeId, id });
       },
       withdrawReading: (bikeId, id, because) =>
-        submit('PUT', routes.readingWithdrawal(bikeId, id), because ? { because } : {}, { kind: 'reading-withdrawn', bikeId, id }),
+        submit('PUT', routes.readingWithdrawal(bikeId, id), because ? { because } : {}, {
+          kind: 'reading-withdrawn',
+          bikeId,
+          id,
+        }),
       choose: (bikeId, body) => {
         const id = crypto.randomUUID();
         const chosenAt = new Date().toISOString();

@@ -24,7 +24,13 @@ export function withWasher(arrangement: Arrangement, side: Side, id: string, was
 }
 
 /** The arrangement with one washer in place of another. */
-export function swapped(arrangement: Arrangement, side: Side, index: number, id: string, washers: readonly Washer[]): Arrangement {
+export function swapped(
+  arrangement: Arrangement,
+  side: Side,
+  index: number,
+  id: string,
+  washers: readonly Washer[],
+): Arrangement {
   return withWasher(without(arrangement, side, index), side, id, washers);
 }
 

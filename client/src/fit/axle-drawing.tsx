@@ -49,13 +49,28 @@ export function AxleDrawing({ data, end, selected = null, onPick, onPaper, onSwi
         }}
       >
         {width > 0 ? (
-          <AxleLine data={data} width={width} height={height} view={onPaper ? 'whole' : view} tones={onPaper ? { ...lightTones, paper: '#FFFFFF' } : themed} selected={selected} onPick={pick} label={words.drawing(end, data.wheel.code)} />
+          <AxleLine
+            data={data}
+            width={width}
+            height={height}
+            view={onPaper ? 'whole' : view}
+            tones={onPaper ? { ...lightTones, paper: '#FFFFFF' } : themed}
+            selected={selected}
+            onPick={pick}
+            label={words.drawing(end, data.wheel.code)}
+          />
         ) : null}
       </View>
       {onPaper ? null : (
         <View role="radiogroup" className="screen-only flex-row justify-center gap-1 py-1">
           {views.map((name) => (
-            <Pressable key={name} role="radio" aria-checked={view === name} onPress={() => setView(name)} className={`min-h-[48px] min-w-[96px] items-center justify-center border-b-4 px-2 ${view === name ? 'border-ink' : 'border-transparent'}`}>
+            <Pressable
+              key={name}
+              role="radio"
+              aria-checked={view === name}
+              onPress={() => setView(name)}
+              className={`min-h-[48px] min-w-[96px] items-center justify-center border-b-4 px-2 ${view === name ? 'border-ink' : 'border-transparent'}`}
+            >
               <Txt figure bold={view === name}>
                 {words.views[name]}
               </Txt>
@@ -63,7 +78,13 @@ export function AxleDrawing({ data, end, selected = null, onPick, onPaper, onSwi
           ))}
         </View>
       )}
-      <PartStrip data={data} selected={selected} onPick={pick} leftName={words.ridersLeft} rightName={words.ridersRight} />
+      <PartStrip
+        data={data}
+        selected={selected}
+        onPick={pick}
+        leftName={words.ridersLeft}
+        rightName={words.ridersRight}
+      />
     </View>
   );
 }

@@ -2,28 +2,34 @@ import type { Finding } from '@cricket/core/verdict';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 
-import { signed } from '../bike/figures';
+import { figure } from '../bike/figures';
 import { Mark, verdictWords } from '../ui/mark';
 import { Txt } from '../ui/txt';
 import { findingTitle } from './finding-titles';
+import { words } from './words';
 
 /** One finding: mark, what, the number that decides; reason and way forward unfold in place. */
 export function FindingRow({ finding, openAtFirst }: { finding: Finding; openAtFirst?: boolean }) {
   const [open, setOpen] = useState(openAtFirst ?? false);
-  const { verdict, measured, limit, margin, unit, because, remedies } = finding;
+  const { verdict, measured, limit, unit, because, remedies } = finding;
   return (
     <View className="border-b border-rule">
-      <Pressable role="button" aria-expanded={open} onPress={() => setOpen(!open)} className="min-h-[56px] flex-row items-center gap-3 px-4 py-2">
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        onPress={() => setOpen(!open)}
+        className="min-h-[56px] flex-row items-center gap-3 px-4 py-2"
+      >
         <Mark verdict={verdict} size={26} />
         <View className="min-w-0 flex-1">
           <Txt bold>{findingTitle(finding.id)}</Txt>
           <Txt size="label" tone="soft">
             {verdictWords[verdict]}
-            {measured !== null && limit !== null ? ` · ${signed(measured)} against ${signed(limit)}${unit ? ` ${unit}` : ''}` : ''}
+            {limit !== null ? ` · ${words.limit} ${figure(limit)}${unit ? ` ${unit}` : ''}` : ''}
           </Txt>
         </View>
-        <Txt size="title" figure bold aria-label={margin === null ? undefined : `margin ${signed(margin)}`}>
-          {margin === null ? '' : signed(margin)}
+        <Txt size="title" figure bold>
+          {measured === null || unit === '' ? '' : figure(measured)}
         </Txt>
       </Pressable>
       {open ? (

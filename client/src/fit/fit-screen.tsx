@@ -20,6 +20,7 @@ import { AxleDrawing } from './axle-drawing';
 import { FindingRow } from './finding-row';
 import { HandPanel } from './hand-panel';
 import { StackList } from './stack-figures';
+import { onLip } from './on-lip';
 import { useAccept } from './use-accept';
 import { useFitChoice } from './use-fit-choice';
 import { words } from './words';
@@ -55,7 +56,14 @@ export function FitScreen() {
         {refused ? (
           <Notice title={verdictWords.stop} because={refused.because} />
         ) : (
-          <Notice title={words.noWheel} because={words.noWheelWhy} action={{ label: words.chooseWheel, onPress: () => router.navigate(endPath(bikeId, end, 'wheel') as never) }} />
+          <Notice
+            title={words.noWheel}
+            because={words.noWheelWhy}
+            action={{
+              label: words.chooseWheel,
+              onPress: () => router.navigate(endPath(bikeId, end, 'wheel') as never),
+            }}
+          />
         )}
       </Screen>
     );
@@ -63,36 +71,82 @@ export function FitScreen() {
   const { stack, verdict, findings } = choice;
   const input = fit.stackInput;
   const data: AxleLineData | null =
-    stack && input ? { wheel, input, stack, outside: fit.outside, lips: { left: state.facts.sides.left.lip, right: state.facts.sides.right.lip } } : null;
+    stack && input
+      ? {
+          wheel,
+          input,
+          stack,
+          outside: fit.outside,
+          lips: { left: state.facts.sides.left.lip, right: state.facts.sides.right.lip },
+          onLip: onLip(fit.slots),
+        }
+      : null;
   const impossible = fit.stack?.impossible;
   const mayTake = stack !== null && (verdict === 'goes' || verdict === 'work');
   const headline = verdict === 'goes' ? words.goesAsIs : (findings[0]?.remedies[0] ?? findings[0]?.because ?? '');
   const buttons = (
     <View className="flex-row gap-2">
-      {choice.count > 1 ? <Button label={others ? words.hideOthers : words.others(choice.count - 1)} onPress={() => setOthers(!others)} className={wide ? 'w-44' : 'w-[132px]'} /> : null}
+      {choice.count > 1 ? (
+        <Button
+          label={others ? words.hideOthers : words.others(choice.count - 1)}
+          onPress={() => setOthers(!others)}
+          low={wide}
+          className={wide ? 'w-44' : 'w-[132px]'}
+        />
+      ) : null}
       {stack ? (
         <Button
           label={accept.busy ? words.taking : words.take}
           look="do"
           disabled={!mayTake}
+          low={wide}
           onPress={() => void accept.take(wheel.id, stack, choice.byHand)}
           className={wide ? 'w-56' : 'flex-1'}
           testID="take"
         />
       ) : null}
-      {!stack && impossible ? <Button label={words.otherWheel} onPress={() => router.navigate(endPath(bikeId, end, 'wheel') as never)} className="flex-1" /> : null}
-      {!stack && impossible?.purchase ? <Button label={words.toStores} look="do" onPress={() => router.navigate('/stores' as never)} className="flex-1" /> : null}
-      {!stack && !impossible ? <Button label={words.toMeasure} look="do" onPress={() => router.navigate(measurePath(bikeId, end) as never)} className="flex-1" /> : null}
+      {!stack && impossible ? (
+        <Button
+          label={words.otherWheel}
+          onPress={() => router.navigate(endPath(bikeId, end, 'wheel') as never)}
+          className="flex-1"
+        />
+      ) : null}
+      {!stack && impossible?.purchase ? (
+        <Button
+          label={words.toStores}
+          look="do"
+          onPress={() => router.navigate('/stores' as never)}
+          className="flex-1"
+        />
+      ) : null}
+      {!stack && !impossible ? (
+        <Button
+          label={words.toMeasure}
+          look="do"
+          onPress={() => router.navigate(measurePath(bikeId, end) as never)}
+          className="flex-1"
+        />
+      ) : null}
     </View>
   );
   const list = (
     <View>
       {findings.map((finding, index) => (
-        <FindingRow key={`${finding.id}-${finding.verdict}`} finding={finding} openAtFirst={index === 0 && finding.verdict !== 'goes'} />
+        <FindingRow
+          key={`${finding.id}-${finding.verdict}`}
+          finding={finding}
+          openAtFirst={finding.verdict === 'stop' || (index === 0 && finding.verdict !== 'goes')}
+        />
       ))}
       <View className="px-4 py-2">
         {stack && input ? (
-          <Pressable role="button" aria-expanded={working} onPress={() => setWorking(!working)} className="min-h-[48px] justify-center">
+          <Pressable
+            role="button"
+            aria-expanded={working}
+            onPress={() => setWorking(!working)}
+            className="min-h-[48px] justify-center"
+          >
             <Txt className="underline">{working ? words.howHide : words.howTitle}</Txt>
           </Pressable>
         ) : null}
@@ -104,13 +158,21 @@ export function FitScreen() {
     </View>
   );
   return (
-    <Screen title={words.title(end, wheel.code)} tag={wide ? undefined : record.bike.tag} backTo={bikePath(bikeId)} action={wide ? buttons : undefined} footer={wide ? undefined : buttons}>
+    <Screen
+      title={words.title(end, wheel.code)}
+      tag={wide ? undefined : record.bike.tag}
+      backTo={bikePath(bikeId)}
+      action={wide ? buttons : undefined}
+      footer={wide ? undefined : buttons}
+    >
       {accept.refused ? (
         <View role="alert" className="mx-4 mb-2 gap-1 border-2 border-stop bg-sheet p-3">
           <Txt bold>{words.refused}</Txt>
-          {accept.refused.errors.flatMap(({ messages }) => messages).map((message) => (
-            <Txt key={message}>{message}</Txt>
-          ))}
+          {accept.refused.errors
+            .flatMap(({ messages }) => messages)
+            .map((message) => (
+              <Txt key={message}>{message}</Txt>
+            ))}
         </View>
       ) : null}
       {data ? (
@@ -122,7 +184,15 @@ export function FitScreen() {
           onSwipe={(by) => choice.show(choice.index + by)}
         />
       ) : null}
-      {part && stack && input ? <HandPanel part={part} arrangement={arrangementOf(stack)} input={input} onChange={choice.change} onDone={() => setPart(null)} /> : null}
+      {part && stack && input ? (
+        <HandPanel
+          part={part}
+          arrangement={arrangementOf(stack)}
+          input={input}
+          onChange={choice.change}
+          onDone={() => setPart(null)}
+        />
+      ) : null}
       <View className={wide && others ? 'flex-row' : ''}>
         <View className="min-w-0 flex-1">
           <View className="gap-1 px-4 py-3" aria-live="polite" testID="verdict">
@@ -136,7 +206,6 @@ export function FitScreen() {
               {impossible?.purchase ? words.buy(purchaseWords(impossible.purchase)) : headline}
             </Txt>
             {stack ? <Txt tone="soft">{words.firstTime(cap(inHundred(stack.firstTimeRight)))}</Txt> : null}
-            {impossible ? <Txt>{impossible.because}</Txt> : null}
             {stack ? (
               <Txt size="label" figure tone="soft">
                 {choice.byHand ? words.byHand : `${words.nth(choice.index + 1, choice.count)} · ${words.tapHint}`}
@@ -144,12 +213,22 @@ export function FitScreen() {
             ) : null}
             {choice.byHand ? <Button label={words.dropHand} onPress={choice.dropHand} className="self-start" /> : null}
           </View>
-          {others && !wide ? <StackList stacks={fit.stack?.stacks ?? []} index={choice.byHand ? -1 : choice.index} onShow={choice.show} /> : null}
+          {others && !wide ? (
+            <StackList
+              stacks={fit.stack?.stacks ?? []}
+              index={choice.byHand ? -1 : choice.index}
+              onShow={choice.show}
+            />
+          ) : null}
           {list}
         </View>
         {others && wide ? (
           <View className="w-[420px] border-l border-rule">
-            <StackList stacks={fit.stack?.stacks ?? []} index={choice.byHand ? -1 : choice.index} onShow={choice.show} />
+            <StackList
+              stacks={fit.stack?.stacks ?? []}
+              index={choice.byHand ? -1 : choice.index}
+              onShow={choice.show}
+            />
           </View>
         ) : null}
       </View>

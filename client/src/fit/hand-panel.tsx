@@ -38,16 +38,36 @@ export function HandPanel({ part, arrangement, input, onChange, onDone }: HandPa
         <Button label={words.done} look="quiet" onPress={onDone} />
       </View>
       <View className="flex-row gap-2">
-        <Button label={words.move(other)} onPress={() => act(moved(arrangement, side, insideIndex, input.washers))} className="flex-1" />
+        <Button
+          label={words.move(other)}
+          onPress={() => act(moved(arrangement, side, insideIndex, input.washers))}
+          className="flex-1"
+        />
         <Button label={words.takeOut} onPress={() => act(without(arrangement, side, insideIndex))} className="flex-1" />
       </View>
-      <Sizes title={words.swapFor} washers={alike} onPick={(id) => act(swapped(arrangement, side, insideIndex, id, input.washers))} />
-      <Sizes title={words.add(side)} washers={there} onPick={(id) => act(withWasher(arrangement, side, id, input.washers))} />
+      <Sizes
+        title={words.swapFor}
+        washers={alike}
+        onPick={(id) => act(swapped(arrangement, side, insideIndex, id, input.washers))}
+      />
+      <Sizes
+        title={words.add(side)}
+        washers={there}
+        onPick={(id) => act(withWasher(arrangement, side, id, input.washers))}
+      />
     </View>
   );
 }
 
-function Sizes({ title, washers, onPick }: { title: string; washers: AxleStackInput['washers']; onPick: (id: string) => void }) {
+function Sizes({
+  title,
+  washers,
+  onPick,
+}: {
+  title: string;
+  washers: AxleStackInput['washers'];
+  onPick: (id: string) => void;
+}) {
   if (washers.length === 0) return null;
   return (
     <View className="gap-1">
@@ -56,7 +76,13 @@ function Sizes({ title, washers, onPick }: { title: string; washers: AxleStackIn
       </Txt>
       <View className="flex-row flex-wrap gap-2">
         {washers.map(({ id, kind, thicknessMm }) => (
-          <Pressable key={id} role="button" aria-label={`${title} ${kind} ${figure(thicknessMm)}`} onPress={() => onPick(id)} className="h-[52px] min-w-[52px] items-center justify-center border-2 border-ink bg-paper px-2 active:bg-lime">
+          <Pressable
+            key={id}
+            role="button"
+            aria-label={`${title} ${kind} ${figure(thicknessMm)}`}
+            onPress={() => onPick(id)}
+            className="h-[52px] min-w-[52px] items-center justify-center border-2 border-ink bg-paper px-2 active:bg-lime"
+          >
             <Txt figure bold>
               {kind === 'tabbed' ? `tab ${figure(thicknessMm)}` : figure(thicknessMm)}
             </Txt>

@@ -18,6 +18,7 @@ import { Txt } from '../ui/txt';
 import { words as shared } from '../ui/words';
 import { AxleDrawing, axleDrawingId } from './axle-drawing';
 import { findingTitle } from './finding-titles';
+import { onLip } from './on-lip';
 import { saveFile, svgText } from './save-file';
 import { StackFigures } from './stack-figures';
 import { words } from './words';
@@ -36,15 +37,24 @@ export function StackScreen() {
       </Screen>
     );
   }
-  const waiting = writes.some(({ about, body, refused }) => about.kind === 'stack' && about.bikeId === bikeId && (body as { end?: string }).end === end && !refused);
-  const taken = [...record.stacks].filter((stack) => stack.end === end).sort((a, b) => (a.acceptedAt < b.acceptedAt ? 1 : -1))[0];
+  const waiting = writes.some(
+    ({ about, body, refused }) =>
+      about.kind === 'stack' && about.bikeId === bikeId && (body as { end?: string }).end === end && !refused,
+  );
+  const taken = [...record.stacks]
+    .filter((stack) => stack.end === end)
+    .sort((a, b) => (a.acceptedAt < b.acceptedAt ? 1 : -1))[0];
   if (!taken || waiting) {
     return (
       <Screen title={words.stackTitle(end)} tag={record.bike.tag} backTo={bikePath(bikeId)}>
         {waiting ? (
           <Notice title={words.notYet} because={words.waiting} />
         ) : (
-          <Notice title={words.noStack} because={words.noStackWhy} action={{ label: words.toFit, onPress: () => router.navigate(endPath(bikeId, end, 'fit') as never) }} />
+          <Notice
+            title={words.noStack}
+            because={words.noStackWhy}
+            action={{ label: words.toFit, onPress: () => router.navigate(endPath(bikeId, end, 'fit') as never) }}
+          />
         )}
       </Screen>
     );
@@ -67,7 +77,11 @@ export function StackScreen() {
             }}
             className="grow"
           />
-          <Button label={words.json} onPress={() => saveFile(`${file}.json`, 'application/json', JSON.stringify(taken, null, 2))} className="grow" />
+          <Button
+            label={words.json}
+            onPress={() => saveFile(`${file}.json`, 'application/json', JSON.stringify(taken, null, 2))}
+            className="grow"
+          />
         </View>
       }
     >
@@ -76,7 +90,11 @@ export function StackScreen() {
           <Txt bold>{words.readAgain}</Txt>
         </View>
       ) : null}
-      <StackSheet taken={taken} title={`${record.bike.tag}  ${record.bike.name}`} lips={{ left: state.facts.sides.left.lip, right: state.facts.sides.right.lip }} />
+      <StackSheet
+        taken={taken}
+        title={`${record.bike.tag}  ${record.bike.name}`}
+        lips={{ left: state.facts.sides.left.lip, right: state.facts.sides.right.lip }}
+      />
     </Screen>
   );
 }
@@ -85,9 +103,12 @@ export function StackScreen() {
 function StackSheet({ taken, title, lips }: { taken: AcceptedStack; title: string; lips: AxleLineData['lips'] }) {
   const { snapshot, end } = taken;
   const { wheel, input, stack, outside, findings, verdict } = snapshot;
-  const data: AxleLineData = { wheel, input, stack, outside, lips };
+  const data: AxleLineData = { wheel, input, stack, outside, lips, onLip: onLip(snapshot.slots) };
   const { parts } = axleLayout(data);
-  const hubOutwards = { left: parts.filter(({ side }) => side === 'left').reverse(), right: parts.filter(({ side }) => side === 'right') };
+  const hubOutwards = {
+    left: parts.filter(({ side }) => side === 'left').reverse(),
+    right: parts.filter(({ side }) => side === 'right'),
+  };
   const work = findings.filter((finding) => finding.verdict === 'work');
   return (
     <View className="gap-4">
@@ -97,7 +118,12 @@ function StackSheet({ taken, title, lips }: { taken: AcceptedStack; title: strin
         </Txt>
         <Txt size="lead">{words.title(end, wheel.code)}</Txt>
         <Txt tone="soft">
-          {[words.takenBy(format(new Date(taken.acceptedAt), 'd MMMM yyyy, HH:mm'), taken.person), taken.byHand ? words.asChanged : null].filter(Boolean).join(' · ')}
+          {[
+            words.takenBy(format(new Date(taken.acceptedAt), 'd MMMM yyyy, HH:mm'), taken.person),
+            taken.byHand ? words.asChanged : null,
+          ]
+            .filter(Boolean)
+            .join(' · ')}
         </Txt>
       </View>
       <AxleDrawing data={data} end={end} />

@@ -21,11 +21,13 @@ export interface FitChoice {
   key: string;
 }
 
+const noStacks: Stack[] = [];
+
 /** Which stack of a fit is in view, with findings that follow every change at once. */
 export function useFitChoice(fit: EndFit | null): FitChoice {
   const [index, setIndex] = useState(0);
   const [hand, setHand] = useState<Arrangement | null>(null);
-  const stacks = fit?.stack?.stacks ?? [];
+  const stacks = fit?.stack?.stacks ?? noStacks;
   const at = Math.min(index, Math.max(0, stacks.length - 1));
   const input = fit?.stackInput ?? null;
   const stack = useMemo(() => {
@@ -39,7 +41,11 @@ export function useFitChoice(fit: EndFit | null): FitChoice {
     if (!fit) return [];
     if (!stack || !input) return fit.findings;
     const own = new Set([...(fit.stack?.findings ?? []), ...stackFindings(input, stack)].map(({ id }) => id));
-    return worstFirst([...fit.findings.filter(({ id }) => !own.has(id)), ...stackFindings(input, stack), ...tabs(stack, fit)]);
+    return worstFirst([
+      ...fit.findings.filter(({ id }) => !own.has(id)),
+      ...stackFindings(input, stack),
+      ...tabs(stack, fit),
+    ]);
   }, [fit, stack, input]);
   return {
     stack,

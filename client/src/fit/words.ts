@@ -39,7 +39,7 @@ export const words = {
   toStores: 'To the stores',
   otherWheel: 'Try another wheel',
   toMeasure: 'Measure what is open',
-  reasons: 'Findings',
+  limit: 'limit',
   howTitle: 'How this was worked out',
   howHide: 'Hide the working',
   note: 'This says whether the axle sits and where the washers go. Whether this end bears the motor’s torque is judged separately: fit at least the arms named, follow the makers of fork, frame and motor, and stop if they say otherwise.',

@@ -12,21 +12,39 @@ export function Working({ fit, stack, input }: { fit: EndFit; stack: Stack; inpu
   const { hub, want } = input;
   const left = fit.slots.left;
   const lines: [string, string][] = [
-    ['Spread S = shoulders + left + right − spacing', `${f(hub.shoulderWidthMm)} + ${f(stack.left.totalMm)} + ${f(stack.right.totalMm)} − ${f(input.spacingMm)} = ${f(stack.spreadMm)} mm`],
-    ['Rim O = rim of the hub + (left − right) ÷ 2 + frame', `${f(hub.rimOffsetMm)} + (${f(stack.left.totalMm)} − ${f(stack.right.totalMm)}) ÷ 2 + ${f(input.frameOffsetMm ?? 0)} = ${f(stack.rimOffsetMm)} mm`],
+    [
+      'Spread S = shoulders + left + right − spacing',
+      `${f(hub.shoulderWidthMm)} + ${f(stack.left.totalMm)} + ${f(stack.right.totalMm)} − ${f(input.spacingMm)} = ${f(stack.spreadMm)} mm`,
+    ],
+    [
+      'Rim O = rim of the hub + (left − right) ÷ 2 + frame',
+      `${f(hub.rimOffsetMm)} + (${f(stack.left.totalMm)} − ${f(stack.right.totalMm)}) ÷ 2 + ${f(input.frameOffsetMm ?? 0)} = ${f(stack.rimOffsetMm)} mm`,
+    ],
   ];
   if (hub.rotorFaceMm !== undefined && want?.rotorFaceMm !== undefined) {
-    lines.push(['Rotor R = (hub’s rotor − rotor shim + left) − (old rotor + caliper shim)', `(${f(hub.rotorFaceMm)} − ${f(stack.rotorShimMm)} + ${f(stack.left.totalMm)}) − (${f(want.rotorFaceMm)} + ${f(stack.caliperShimMm)}) = ${f(stack.rotorErrorMm)} mm`]);
+    lines.push([
+      'Rotor R = (hub’s rotor − rotor shim + left) − (old rotor + caliper shim)',
+      `(${f(hub.rotorFaceMm)} − ${f(stack.rotorShimMm)} + ${f(stack.left.totalMm)}) − (${f(want.rotorFaceMm)} + ${f(stack.caliperShimMm)}) = ${f(stack.rotorErrorMm)} mm`,
+    ]);
   }
   if (stack.sprocketGapMm !== undefined) {
-    lines.push(['Sprocket gap G = sprocket from shoulder + right', `${f(hub.smallSprocketMm!)} + ${f(stack.right.totalMm)} = ${f(stack.sprocketGapMm)} mm`]);
+    lines.push([
+      'Sprocket gap G = sprocket from shoulder + right',
+      `${f(hub.smallSprocketMm!)} + ${f(stack.right.totalMm)} = ${f(stack.sprocketGapMm)} mm`,
+    ]);
   }
   for (const side of ['left', 'right'] as const) {
     const outside = input.outside[side].reduce((sum, part) => sum + part.thicknessMm, 0);
-    lines.push([`Thread left, ${side} = axle − stack − plate − outside − nut`, `${f(hub.axleMm[side])} − ${f(stack[side].totalMm)} − ${f(input.plateMm[side])} − ${f(outside)} − ${f(input.nutMm)} = ${f(stack.threadLeftMm[side])} mm`]);
+    lines.push([
+      `Thread left, ${side} = axle − stack − plate − outside − nut`,
+      `${f(hub.axleMm[side])} − ${f(stack[side].totalMm)} − ${f(input.plateMm[side])} − ${f(outside)} − ${f(input.nutMm)} = ${f(stack.threadLeftMm[side])} mm`,
+    ]);
   }
   if (left.chordMm !== null && left.axleCentreMm !== null) {
-    lines.push(['Flat l = √(thread² − flats²); centre of the axle above the seat', `l = ${f(left.chordMm)} mm; centre ${f(left.axleCentreMm)} mm; depth needed ${f(left.depthNeededMm ?? 0)} mm`]);
+    lines.push([
+      'Flat l = √(thread² − flats²); centre of the axle above the seat',
+      `l = ${f(left.chordMm)} mm; centre ${f(left.axleCentreMm)} mm; depth needed ${f(left.depthNeededMm ?? 0)} mm`,
+    ]);
   }
   lines.push(['Cost J = 4·O² + 2·R² + 2·(S ÷ limit)² + 0.15 a washer + 0.5 a shim', f(stack.cost)]);
   lines.push([

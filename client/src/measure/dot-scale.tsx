@@ -30,7 +30,14 @@ export function DotScale({ valuesMm, oddIndexes, against }: DotScaleProps) {
           <Line x1={0} x2={width} y1={28} y2={28} stroke={tones.rule} strokeWidth={2} />
           {against ? (
             <>
-              <Line x1={x(against.valueMm)} x2={x(against.valueMm)} y1={16} y2={40} stroke={tones.ink} strokeWidth={2.5} />
+              <Line
+                x1={x(against.valueMm)}
+                x2={x(against.valueMm)}
+                y1={16}
+                y2={40}
+                stroke={tones.ink}
+                strokeWidth={2.5}
+              />
               <SvgText
                 x={x(against.valueMm)}
                 y={11}
@@ -44,7 +51,15 @@ export function DotScale({ valuesMm, oddIndexes, against }: DotScaleProps) {
             </>
           ) : null}
           {valuesMm.map((value, index) => (
-            <Circle key={index} cx={x(value)} cy={28} r={8} fill={oddIndexes.includes(index) ? tones.sheet : tones.lime} stroke={oddIndexes.includes(index) ? tones.stop : tones.ink} strokeWidth={2} />
+            <Circle
+              key={index}
+              cx={x(value)}
+              cy={28}
+              r={8}
+              fill={oddIndexes.includes(index) ? tones.sheet : tones.lime}
+              stroke={oddIndexes.includes(index) ? tones.stop : tones.ink}
+              strokeWidth={2}
+            />
           ))}
         </Svg>
       ) : null}

@@ -27,31 +27,141 @@ const plain: Record<string, FeatureWords> = {
     how: 'Metal dropouts may be bonded into carbon blades. Tap it: carbon sounds dull. Look inside the steerer.',
     why: 'A motor in carbon blades is refused, whatever the dropouts are.',
   },
-  suspension: { title: 'Suspension', todo: 'Say whether this end is sprung', how: 'Look for sliding legs or a shock.', why: 'A suspension fork takes a motor only with its maker’s word.' },
-  'maker-approval': { title: 'The maker’s word', todo: 'Record the maker’s word', how: 'Ask the maker in writing whether this fork may take a hub motor.', why: 'Without it a motor must not go in here.' },
-  condition: { title: 'Condition of this end', todo: 'Look over this end', how: 'Clean it. Look for cracks at the dropouts and welds, bends, rust; feel for play.', why: 'A crack grows under a motor.' },
-  seat: { title: 'Kind of slot', todo: 'Look at the slot', how: 'Is it open to the outside, and how does its bottom look?', why: 'In a round seat a motor axle sits higher than the old one.' },
-  brake: { title: 'Brake at this end', todo: 'Say which brake is here', how: 'Look at the brake that stays on this end.', why: 'A rotor has to meet its caliper.' },
-  gears: { title: 'Gears', todo: 'Count the sprockets', how: 'Count the sprockets that the shifter works.', why: 'The chain needs room beside the smallest one.' },
-  'rotor-inboard': { title: 'Rotor’s inboard face', todo: 'Measure to the rotor’s inboard face', how: 'Old wheel in, tight. From the left dropout’s inner face to the rotor’s inboard face.', why: 'The new rotor has to run where this one runs.' },
-  'rotor-outer': { title: 'Rotor’s outer face', todo: 'Measure to the rotor’s outer face', how: 'From the left dropout’s inner face to the rotor’s outer face.', why: 'With its thickness it gives the inboard face.' },
-  'rotor-thickness': { title: 'Rotor thickness', todo: 'Measure the rotor’s thickness', how: 'On the track, not at the rim’s edge.', why: 'With the outer face it gives the inboard face.' },
-  'spacing.front': { title: 'Spacing, front of the dropouts', todo: 'Measure the spacing at the front', how: 'Inside jaws, dropout face to dropout face, 12 mm in front of the axle.', why: 'The hub has to fill it without forcing the frame.' },
-  'spacing.back': { title: 'Spacing, back of the dropouts', todo: 'Measure the spacing at the back', how: 'Inside jaws, dropout face to dropout face, 12 mm behind the axle.', why: 'The same as in front? Then the faces are parallel.' },
-  'old-axle': { title: 'Old axle', todo: 'Measure the old axle', how: 'Outside jaws on the old axle where it lay in the slot.', why: 'It tells how far the wheel moves.' },
+  suspension: {
+    title: 'Suspension',
+    todo: 'Say whether this end is sprung',
+    how: 'Look for sliding legs or a shock.',
+    why: 'A suspension fork takes a motor only with its maker’s word.',
+  },
+  'maker-approval': {
+    title: 'The maker’s word',
+    todo: 'Record the maker’s word',
+    how: 'Ask the maker in writing whether this fork may take a hub motor.',
+    why: 'Without it a motor must not go in here.',
+  },
+  condition: {
+    title: 'Condition of this end',
+    todo: 'Look over this end',
+    how: 'Clean it. Look for cracks at the dropouts and welds, bends, rust; feel for play.',
+    why: 'A crack grows under a motor.',
+  },
+  seat: {
+    title: 'Kind of slot',
+    todo: 'Look at the slot',
+    how: 'Is it open to the outside, and how does its bottom look?',
+    why: 'In a round seat a motor axle sits higher than the old one.',
+  },
+  brake: {
+    title: 'Brake at this end',
+    todo: 'Say which brake is here',
+    how: 'Look at the brake that stays on this end.',
+    why: 'A rotor has to meet its caliper.',
+  },
+  gears: {
+    title: 'Gears',
+    todo: 'Count the sprockets',
+    how: 'Count the sprockets that the shifter works.',
+    why: 'The chain needs room beside the smallest one.',
+  },
+  'rotor-inboard': {
+    title: 'Rotor’s inboard face',
+    todo: 'Measure to the rotor’s inboard face',
+    how: 'Old wheel in, tight. From the left dropout’s inner face to the rotor’s inboard face.',
+    why: 'The new rotor has to run where this one runs.',
+  },
+  'rotor-outer': {
+    title: 'Rotor’s outer face',
+    todo: 'Measure to the rotor’s outer face',
+    how: 'From the left dropout’s inner face to the rotor’s outer face.',
+    why: 'With its thickness it gives the inboard face.',
+  },
+  'rotor-thickness': {
+    title: 'Rotor thickness',
+    todo: 'Measure the rotor’s thickness',
+    how: 'On the track, not at the rim’s edge.',
+    why: 'With the outer face it gives the inboard face.',
+  },
+  'spacing.front': {
+    title: 'Spacing, front of the dropouts',
+    todo: 'Measure the spacing at the front',
+    how: 'Inside jaws, dropout face to dropout face, 12 mm in front of the axle.',
+    why: 'The hub has to fill it without forcing the frame.',
+  },
+  'spacing.back': {
+    title: 'Spacing, back of the dropouts',
+    todo: 'Measure the spacing at the back',
+    how: 'Inside jaws, dropout face to dropout face, 12 mm behind the axle.',
+    why: 'The same as in front? Then the faces are parallel.',
+  },
+  'old-axle': {
+    title: 'Old axle',
+    todo: 'Measure the old axle',
+    how: 'Outside jaws on the old axle where it lay in the slot.',
+    why: 'It tells how far the wheel moves.',
+  },
 };
 
 const bySide: Record<string, (side: string, place: string) => FeatureWords> = {
-  'rim-to-dropout': (side) => ({ title: `Old rim to ${side} dropout`, todo: `Measure from the old rim to the ${side} dropout`, how: `Old wheel in, tight. Straight edge on the ${side} dropout’s inner face, ruler across to the rim’s ${side} side.`, why: 'Left and right tell whether the frame is symmetrical.' }),
-  hole: (side) => ({ title: `${cap(side)} hole`, todo: `Measure the ${side} hole`, how: 'Inside jaws across the hole.', why: 'Only a hub made for this hole goes in.' }),
-  'slot-width': (side, place) => ({ title: `${cap(side)} slot, width ${place}`, todo: `Measure the ${side} slot ${place}`, how: `Inside jaws square to the slot, ${place}. Scrape paint off first.`, why: 'The flats have to go in, and not be loose.' }),
-  'slot-depth': (side) => ({ title: `${cap(side)} slot depth`, todo: `Measure how deep the ${side} slot is`, how: 'Depth rod from the mouth to the bottom of the seat.', why: 'The slot has to hold the flats.' }),
-  plate: (side) => ({ title: `${cap(side)} plate at the seat`, todo: `Measure the ${side} plate`, how: 'Outside jaws across the plate beside the seat, inside any recess.', why: 'A thin plate must not be filed, and thread has to reach past it.' }),
-  lip: (side) => ({ title: `${cap(side)} retaining lip`, todo: `Look for a lip at the ${side}`, how: 'Is there a raised edge or recess around the slot on the outside?', why: 'A big nut must not stand on it.' }),
-  'lip-diameter': (side) => ({ title: `${cap(side)} recess, diameter`, todo: `Measure the ${side} recess across`, how: 'Inside jaws across the recess, edge to edge.', why: 'It decides what sits inside the lip.' }),
-  'lip-depth': (side) => ({ title: `${cap(side)} recess, depth`, todo: `Measure how deep the ${side} recess is`, how: 'Depth rod from the lip to the floor.', why: 'A C-washer has to fill it.' }),
-  'washers-found': (side) => ({ title: `Washers found, ${side}`, todo: `Write down the ${side} washers`, how: 'From the hub outwards, as they came off.', why: 'So that the bike can be put back.' }),
-  'washers-delivered': (side) => ({ title: `Washers as delivered, ${side}`, todo: `Write down the ${side} washers as delivered`, how: 'From the hub outwards, before anything is taken apart.', why: 'They count as on hand for this bike.' }),
+  'rim-to-dropout': (side) => ({
+    title: `Old rim to ${side} dropout`,
+    todo: `Measure from the old rim to the ${side} dropout`,
+    how: `Old wheel in, tight. Straight edge on the ${side} dropout’s inner face, ruler across to the rim’s ${side} side.`,
+    why: 'Left and right tell whether the frame is symmetrical.',
+  }),
+  hole: (side) => ({
+    title: `${cap(side)} hole`,
+    todo: `Measure the ${side} hole`,
+    how: 'Inside jaws across the hole.',
+    why: 'Only a hub made for this hole goes in.',
+  }),
+  'slot-width': (side, place) => ({
+    title: `${cap(side)} slot, width ${place}`,
+    todo: `Measure the ${side} slot ${place}`,
+    how: `Inside jaws square to the slot, ${place}. Scrape paint off first.`,
+    why: 'The flats have to go in, and not be loose.',
+  }),
+  'slot-depth': (side) => ({
+    title: `${cap(side)} slot depth`,
+    todo: `Measure how deep the ${side} slot is`,
+    how: 'Depth rod from the mouth to the bottom of the seat.',
+    why: 'The slot has to hold the flats.',
+  }),
+  plate: (side) => ({
+    title: `${cap(side)} plate at the seat`,
+    todo: `Measure the ${side} plate`,
+    how: 'Outside jaws across the plate beside the seat, inside any recess.',
+    why: 'A thin plate must not be filed, and thread has to reach past it.',
+  }),
+  lip: (side) => ({
+    title: `${cap(side)} retaining lip`,
+    todo: `Look for a lip at the ${side}`,
+    how: 'Is there a raised edge or recess around the slot on the outside?',
+    why: 'A big nut must not stand on it.',
+  }),
+  'lip-diameter': (side) => ({
+    title: `${cap(side)} recess, diameter`,
+    todo: `Measure the ${side} recess across`,
+    how: 'Inside jaws across the recess, edge to edge.',
+    why: 'It decides what sits inside the lip.',
+  }),
+  'lip-depth': (side) => ({
+    title: `${cap(side)} recess, depth`,
+    todo: `Measure how deep the ${side} recess is`,
+    how: 'Depth rod from the lip to the floor.',
+    why: 'A C-washer has to fill it.',
+  }),
+  'washers-found': (side) => ({
+    title: `Washers found, ${side}`,
+    todo: `Write down the ${side} washers`,
+    how: 'From the hub outwards, as they came off.',
+    why: 'So that the bike can be put back.',
+  }),
+  'washers-delivered': (side) => ({
+    title: `Washers as delivered, ${side}`,
+    todo: `Write down the ${side} washers as delivered`,
+    how: 'From the hub outwards, before anything is taken apart.',
+    why: 'They count as on hand for this bike.',
+  }),
 };
 
 /**
@@ -74,8 +184,20 @@ export const answerWords: Record<string, Record<string, string>> = {
   'blade-material': materialsIn(),
   suspension: { none: 'Rigid', suspension: 'Sprung' },
   'maker-approval': { none: 'No, or not asked', 'in-writing': 'Yes, in writing' },
-  condition: { sound: 'Sound', 'surface-rust': 'Rust on the surface', bent: 'Bent', cracked: 'Cracked', play: 'Play', unsure: 'Not sure' },
-  seat: { 'open-round': 'Open, round bottom', 'open-flat': 'Open, flat bottom', 'open-relieved': 'Open, filed to the axle', closed: 'Closed hole' },
+  condition: {
+    sound: 'Sound',
+    'surface-rust': 'Rust on the surface',
+    bent: 'Bent',
+    cracked: 'Cracked',
+    play: 'Play',
+    unsure: 'Not sure',
+  },
+  seat: {
+    'open-round': 'Open, round bottom',
+    'open-flat': 'Open, flat bottom',
+    'open-relieved': 'Open, filed to the axle',
+    closed: 'Closed hole',
+  },
   brake: { rim: 'Rim brake', disc: 'Disc brake', other: 'Another kind', none: 'No brake' },
   gears: { none: 'No gears', 5: '5', 6: '6', 7: '7', 8: '8', 9: '9', 10: '10', 11: '11', 12: '12' },
   lip: { none: 'Smooth', lip: 'Lip or recess' },
@@ -87,7 +209,14 @@ export function answerName(featureId: string, word: string): string {
 }
 
 function materialsIn(): Record<string, string> {
-  return { steel: 'Steel', titanium: 'Titanium', 'forged-aluminium': 'Aluminium, forged', 'cast-aluminium': 'Aluminium, cast', magnesium: 'Magnesium', carbon: 'Carbon' };
+  return {
+    steel: 'Steel',
+    titanium: 'Titanium',
+    'forged-aluminium': 'Aluminium, forged',
+    'cast-aluminium': 'Aluminium, cast',
+    magnesium: 'Magnesium',
+    carbon: 'Carbon',
+  };
 }
 
 function cap(text: string): string {

@@ -20,7 +20,12 @@ export type JudgedTyped =
  * @param feature - with its plausible range
  * @param medianMm - median of the readings before, or null
  */
-export function judgeTyped(text: string, unit: 'mm' | 'inch', feature: LengthFeature, medianMm: number | null): JudgedTyped {
+export function judgeTyped(
+  text: string,
+  unit: 'mm' | 'inch',
+  feature: LengthFeature,
+  medianMm: number | null,
+): JudgedTyped {
   const typed = readTyped(text);
   if (typed.kind !== 'number') return typed;
   const valueMm = Number((unit === 'inch' ? typed.value * 25.4 : typed.value).toFixed(4));

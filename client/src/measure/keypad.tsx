@@ -23,9 +23,15 @@ export function Keypad({ onKey }: { onKey: (key: string) => void }) {
               role="button"
               aria-label={key === 'erase' ? words.erase : key}
               onPress={() => onKey(key)}
-              className="h-[52px] flex-1 items-center justify-center border-2 border-ink bg-sheet active:bg-lime"
+              className="h-[54px] flex-1 items-center justify-center border-2 border-ink bg-sheet active:bg-lime"
             >
-              {key === 'erase' ? <Icon name="erase" size={30} /> : <Txt figure bold className="text-[28px] leading-8">{key}</Txt>}
+              {key === 'erase' ? (
+                <Icon name="erase" size={30} />
+              ) : (
+                <Txt size="stand" figure bold>
+                  {key}
+                </Txt>
+              )}
             </Pressable>
           ))}
         </View>

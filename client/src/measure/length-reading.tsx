@@ -53,10 +53,16 @@ export function LengthReading({ measuring, feature, title, strip }: LengthReadin
   const next = nextOpen(plan, feature.id);
   const nextTitle = next ? featureWords(next.id).title : null;
   const canKeep = judged.kind === 'plausible';
-  const valid = readings.filter(({ withdrawnAt }) => !withdrawnAt).flatMap(({ valueMm }) => (valueMm === null ? [] : [valueMm]));
+  const valid = readings
+    .filter(({ withdrawnAt }) => !withdrawnAt)
+    .flatMap(({ valueMm }) => (valueMm === null ? [] : [valueMm]));
   const drawingWidth = wide ? 520 : width;
   const drawingHeight = wide ? 300 : Math.max(110, Math.min(216, height - 628));
-  const shown = typed.text || (statistics?.valueMm != null ? figure(unit === 'inch' ? statistics.valueMm / 25.4 : statistics.valueMm, unit === 'inch' ? 4 : 2) : '–');
+  const shown =
+    typed.text ||
+    (statistics?.valueMm != null
+      ? figure(unit === 'inch' ? statistics.valueMm / 25.4 : statistics.valueMm, unit === 'inch' ? 4 : 2)
+      : '–');
 
   return (
     <Screen
@@ -72,7 +78,15 @@ export function LengthReading({ measuring, feature, title, strip }: LengthReadin
             className="w-[124px]"
           />
           <Button
-            label={canKeep ? (nextTitle ? words.keepNext(nextTitle.toLowerCase()) : words.done) : nextTitle ? words.next(nextTitle.toLowerCase()) : words.allDone}
+            label={
+              canKeep
+                ? nextTitle
+                  ? words.keepNext(nextTitle.toLowerCase())
+                  : words.done
+                : nextTitle
+                  ? words.next(nextTitle.toLowerCase())
+                  : words.allDone
+            }
             look="do"
             disabled={!canKeep && (typed.text !== '' || !statistics)}
             onPress={() => accept(typed.text)}
@@ -93,13 +107,27 @@ export function LengthReading({ measuring, feature, title, strip }: LengthReadin
         </View>
         <View className="min-w-0 flex-1">
           <View className="flex-row items-end justify-between px-4">
-            <Txt size="reading" figure bold testID="reading" numberOfLines={1} className={typed.text || statistics ? 'min-w-0 flex-1' : 'min-w-0 flex-1 opacity-40'} aria-live="polite">
+            <Txt
+              size="reading"
+              figure
+              bold
+              testID="reading"
+              numberOfLines={1}
+              className={typed.text || statistics ? 'min-w-0 flex-1' : 'min-w-0 flex-1 opacity-40'}
+              aria-live="polite"
+            >
               {shown}
             </Txt>
             <View className="items-end pb-2">
               <View role="radiogroup" aria-label={words.unit} className="flex-row">
                 {(['mm', 'inch'] as const).map((name) => (
-                  <Pressable key={name} role="radio" aria-checked={unit === name} onPress={() => changeSettings({ unit: name })} className={`min-h-[48px] min-w-[52px] items-center justify-center border-b-4 px-2 ${unit === name ? 'border-ink' : 'border-transparent'}`}>
+                  <Pressable
+                    key={name}
+                    role="radio"
+                    aria-checked={unit === name}
+                    onPress={() => changeSettings({ unit: name })}
+                    className={`min-h-[48px] min-w-[52px] items-center justify-center border-b-4 px-2 ${unit === name ? 'border-ink' : 'border-transparent'}`}
+                  >
                     <Txt figure bold={unit === name}>
                       {words[name]}
                     </Txt>
@@ -114,14 +142,24 @@ export function LengthReading({ measuring, feature, title, strip }: LengthReadin
             </View>
           </View>
           <View className="px-4">
-            {valid.length > 0 ? <DotScale valuesMm={valid} oddIndexes={statistics?.oddIndexes ?? []} against={flats(measuring, feature)} /> : null}
+            {valid.length > 0 ? (
+              <DotScale
+                valuesMm={valid}
+                oddIndexes={statistics?.oddIndexes ?? []}
+                against={flats(measuring, feature)}
+              />
+            ) : null}
           </View>
           <View className="min-h-[48px] px-4 pb-2" aria-live="polite" testID="says">
             <Says judged={judged} typedText={typed.text} measuring={measuring} feature={feature} onTakeMm={takeMm} />
           </View>
           <Keypad onKey={typed.press} />
           {feature.id === 'rotor-inboard' && !statistics ? (
-            <Pressable role="link" onPress={() => goTo({ ...feature, id: 'rotor-outer' })} className="min-h-[48px] justify-center px-4">
+            <Pressable
+              role="link"
+              onPress={() => goTo({ ...feature, id: 'rotor-outer' })}
+              className="min-h-[48px] justify-center px-4"
+            >
               <Txt className="underline">{words.outerFace}</Txt>
             </Pressable>
           ) : null}
@@ -133,43 +171,91 @@ export function LengthReading({ measuring, feature, title, strip }: LengthReadin
 }
 
 /** What the number means, or what is wrong with it. */
-function Says({ judged, typedText, measuring, feature, onTakeMm }: { judged: JudgedTyped; typedText: string; measuring: Measuring; feature: LengthFeature; onTakeMm: (valueMm: number) => void }) {
+function Says({
+  judged,
+  typedText,
+  measuring,
+  feature,
+  onTakeMm,
+}: {
+  judged: JudgedTyped;
+  typedText: string;
+  measuring: Measuring;
+  feature: LengthFeature;
+  onTakeMm: (valueMm: number) => void;
+}) {
   const statistics = measuring.state!.facts.lengths.get(feature.id);
   if (judged.kind === 'unreadable') {
-    return <Txt tone="stop" bold>{judged.why === 'letters' ? words.unreadable(typedText) : words.twoPoints(typedText)}</Txt>;
+    return (
+      <Txt tone="stop" bold>
+        {judged.why === 'letters' ? words.unreadable(typedText) : words.twoPoints(typedText)}
+      </Txt>
+    );
   }
   if (judged.kind === 'implausible') {
     const { asInchesMm } = judged;
     return (
       <View className="gap-2">
         <Txt tone="stop" bold>
-          {asInchesMm !== null ? words.inches(figure(asInchesMm)) : words.outOfRange(figure(judged.valueMm), figure(feature.minMm), figure(feature.maxMm))}
+          {asInchesMm !== null
+            ? words.inches(figure(asInchesMm))
+            : words.outOfRange(figure(judged.valueMm), figure(feature.minMm), figure(feature.maxMm))}
         </Txt>
-        {asInchesMm !== null ? <Button label={words.takeAsInches(figure(asInchesMm))} onPress={() => onTakeMm(asInchesMm)} /> : null}
+        {asInchesMm !== null ? (
+          <Button label={words.takeAsInches(figure(asInchesMm))} onPress={() => onTakeMm(asInchesMm)} />
+        ) : null}
       </View>
     );
   }
   if (judged.kind === 'plausible' && judged.odd) {
     const { kind, meantMm } = judged.odd;
-    return <Txt tone="work" bold>{words.slipped[kind](meantMm === null ? '' : mm(meantMm))}</Txt>;
+    return (
+      <Txt tone="work" bold>
+        {words.slipped[kind](meantMm === null ? '' : mm(meantMm))}
+      </Txt>
+    );
   }
   const valueMm = judged.kind === 'plausible' ? judged.valueMm : (statistics?.valueMm ?? null);
   if (valueMm === null) return <Txt tone="soft">{featureWords(feature.id).why}</Txt>;
-  if (judged.kind === 'empty' && statistics?.askAgain) return <Txt tone="work" bold>{words.askAgain(mm(statistics.spreadMm))}</Txt>;
+  if (judged.kind === 'empty' && statistics?.askAgain)
+    return (
+      <Txt tone="work" bold>
+        {words.askAgain(mm(statistics.spreadMm))}
+      </Txt>
+    );
   return (
     <Txt>
-      {[nearest(feature, measuring.end, valueMm, statistics?.uncertaintyMm ?? null), againstFlats(measuring, feature, valueMm)].filter(Boolean).join(' ') || featureWords(feature.id).why}
+      {[
+        nearest(feature, measuring.end, valueMm, statistics?.uncertaintyMm ?? null),
+        againstFlats(measuring, feature, valueMm),
+      ]
+        .filter(Boolean)
+        .join(' ') || featureWords(feature.id).why}
     </Txt>
   );
 }
 
-function nearest(feature: LengthFeature, end: 'front' | 'rear', valueMm: number, uncertaintyMm: number | null): string | null {
+function nearest(
+  feature: LengthFeature,
+  end: 'front' | 'rear',
+  valueMm: number,
+  uncertaintyMm: number | null,
+): string | null {
   if (!feature.standard) return null;
-  const { nearest: match } = identifyStandard({ feature: feature.standard[end], valueMm, ...(uncertaintyMm !== null && { uncertaintyMm }) });
+  const { nearest: match } = identifyStandard({
+    feature: feature.standard[end],
+    valueMm,
+    ...(uncertaintyMm !== null && { uncertaintyMm }),
+  });
   const { differenceMm } = match;
   // A reading a whole millimetre off is near nothing.
   if (Math.abs(differenceMm) > 1) return null;
-  const difference = Math.abs(differenceMm) < 0.005 ? words.exactly : differenceMm < 0 ? words.under(figure(-differenceMm)) : words.over(figure(differenceMm));
+  const difference =
+    Math.abs(differenceMm) < 0.005
+      ? words.exactly
+      : differenceMm < 0
+        ? words.under(figure(-differenceMm))
+        : words.over(figure(differenceMm));
   return words.near(match.label, difference);
 }
 

@@ -27,7 +27,10 @@ export function MeasureScreen() {
   if (!feature) {
     return (
       <Screen title={words.notHere} tag={record.bike.tag} backTo={bikePath(bikeId)}>
-        <Notice title={words.notHere} action={{ label: words.toBike, onPress: () => router.navigate(bikePath(bikeId) as never) }} />
+        <Notice
+          title={words.notHere}
+          action={{ label: words.toBike, onPress: () => router.navigate(bikePath(bikeId) as never) }}
+        />
       </Screen>
     );
   }

@@ -21,7 +21,17 @@ const kinds = Object.keys(words.partKinds) as LoosePart['kind'][];
 const holds = numberRule(0.1, 40, 'mm', true);
 
 /** Washers and other parts on one side, from the hub outwards, in the order in which they came off or were delivered. */
-export function PartsReading({ measuring, feature, title, strip }: { measuring: Measuring; feature: PartsFeature; title: string; strip: ReactNode }) {
+export function PartsReading({
+  measuring,
+  feature,
+  title,
+  strip,
+}: {
+  measuring: Measuring;
+  feature: PartsFeature;
+  title: string;
+  strip: ReactNode;
+}) {
   const { bikeId, end, record, state, plan, keep, goTo, withdraw } = measuring;
   const [parts, setParts] = useState<LoosePart[]>(() => state!.facts.parts.get(feature.id) ?? []);
   const [kind, setKind] = useState<LoosePart['kind']>('plain');
@@ -45,7 +55,13 @@ export function PartsReading({ measuring, feature, title, strip }: { measuring: 
       footer={
         <View className="flex-row gap-2">
           <Button label={words.skip} onPress={() => goTo(next)} className="w-[124px]" />
-          <Button label={next ? words.keepNext(featureWords(next.id).title.toLowerCase()) : words.keep} look="do" onPress={() => keep({ parts })} className="flex-1" testID="keep" />
+          <Button
+            label={next ? words.keepNext(featureWords(next.id).title.toLowerCase()) : words.keep}
+            look="do"
+            onPress={() => keep({ parts })}
+            className="flex-1"
+            testID="keep"
+          />
         </View>
       }
     >
@@ -69,7 +85,13 @@ export function PartsReading({ measuring, feature, title, strip }: { measuring: 
         </View>
         <View role="radiogroup" className="flex-row flex-wrap gap-2">
           {kinds.map((name) => (
-            <Pressable key={name} role="radio" aria-checked={kind === name} onPress={() => setKind(name)} className={`min-h-[48px] justify-center rounded-md border-2 border-ink px-3 ${kind === name ? 'bg-ink' : 'bg-sheet'}`}>
+            <Pressable
+              key={name}
+              role="radio"
+              aria-checked={kind === name}
+              onPress={() => setKind(name)}
+              className={`min-h-[48px] justify-center rounded-md border-2 border-ink px-3 ${kind === name ? 'bg-ink' : 'bg-sheet'}`}
+            >
               <Txt className={kind === name ? '!text-paper' : ''}>{words.partKinds[name]}</Txt>
             </Pressable>
           ))}
@@ -79,7 +101,12 @@ export function PartsReading({ measuring, feature, title, strip }: { measuring: 
             {typed.text ? mm(typedFigure(typed.text) ?? 0) : '–'}
           </Txt>
           <Button label={words.addPart} onPress={() => add(typed.text)} />
-          <Button label={words.removeLast} look="quiet" disabled={parts.length === 0} onPress={() => setParts(parts.slice(0, -1))} />
+          <Button
+            label={words.removeLast}
+            look="quiet"
+            disabled={parts.length === 0}
+            onPress={() => setParts(parts.slice(0, -1))}
+          />
         </View>
         {complaint ? (
           <Txt tone="stop" bold role="alert">

@@ -9,7 +9,13 @@ import { answerName } from './feature-words';
 import { words } from './words';
 
 /** The readings of one feature, the latest first; each may be withdrawn, none is deleted. */
-export function ReadingsSoFar({ readings, onWithdraw }: { readings: readonly Reading[]; onWithdraw: (readingId: string) => void }) {
+export function ReadingsSoFar({
+  readings,
+  onWithdraw,
+}: {
+  readings: readonly Reading[];
+  onWithdraw: (readingId: string) => void;
+}) {
   if (readings.length === 0) return null;
   return (
     <View className="px-4 pt-4">
@@ -23,14 +29,21 @@ export function ReadingsSoFar({ readings, onWithdraw }: { readings: readonly Rea
               {shown(reading)}
             </Txt>
             <Txt size="label" tone="soft" className="min-w-0 flex-1">
-              {[format(new Date(reading.takenAt), 'd MMM HH:mm'), reading.person, typedAs(reading)].filter(Boolean).join(' · ')}
+              {[format(new Date(reading.takenAt), 'd MMM HH:mm'), reading.person, typedAs(reading)]
+                .filter(Boolean)
+                .join(' · ')}
             </Txt>
             {reading.withdrawnAt ? (
               <Txt size="label" tone="soft">
                 {words.withdrawn}
               </Txt>
             ) : (
-              <Pressable role="button" aria-label={`${words.withdraw} ${shown(reading)}`} onPress={() => onWithdraw(reading.id)} className="min-h-[48px] justify-center px-2">
+              <Pressable
+                role="button"
+                aria-label={`${words.withdraw} ${shown(reading)}`}
+                onPress={() => onWithdraw(reading.id)}
+                className="min-h-[48px] justify-center px-2"
+              >
                 <Txt className="underline">{words.withdraw}</Txt>
               </Pressable>
             )}
@@ -45,7 +58,10 @@ export function ReadingsSoFar({ readings, onWithdraw }: { readings: readonly Rea
 function shown({ valueMm, word, parts, feature }: Reading): string {
   if (valueMm !== null) return figure(valueMm);
   if (word !== null) return answerName(feature, word);
-  return (parts ?? []).map(({ kind, thicknessMm }) => `${words.partKinds[kind]} ${figure(thicknessMm)}`).join(', ') || words.noParts;
+  return (
+    (parts ?? []).map(({ kind, thicknessMm }) => `${words.partKinds[kind]} ${figure(thicknessMm)}`).join(', ') ||
+    words.noParts
+  );
 }
 
 function typedAs({ typed, unit }: Reading): string | null {

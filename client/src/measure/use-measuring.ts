@@ -17,7 +17,11 @@ export type ReadingValue = Pick<NewReading, 'valueMm' | 'word' | 'parts' | 'type
 
 /** The measuring of one end: which feature is in hand, what is known, how to keep a reading and where to go then. */
 export function useMeasuring() {
-  const { bikeId, end: endInAddress, feature: asked } = useLocalSearchParams<{ bikeId: string; end: string; feature?: string }>();
+  const {
+    bikeId,
+    end: endInAddress,
+    feature: asked,
+  } = useLocalSearchParams<{ bikeId: string; end: string; feature?: string }>();
   const end: End = endInAddress === 'rear' ? 'rear' : 'front';
   const router = useRouter();
   const { keepReading, withdrawReading } = useWrites();
@@ -25,7 +29,11 @@ export function useMeasuring() {
   const bikeEnd = useBikeEnd(bikeId, end);
   const { record, state } = bikeEnd;
   const plan = state ? measurePlan(state.facts) : [];
-  const feature = (asked ? featureById(asked) : undefined) ?? plan.find(({ state: how, required }) => required && how !== 'settled')?.feature ?? plan[0]?.feature ?? null;
+  const feature =
+    (asked ? featureById(asked) : undefined) ??
+    plan.find(({ state: how, required }) => required && how !== 'settled')?.feature ??
+    plan[0]?.feature ??
+    null;
 
   const goTo = useCallback(
     (next: Feature | null) => router.replace((next ? measurePath(bikeId, end, next.id) : bikePath(bikeId)) as never),
@@ -57,7 +65,16 @@ export function useMeasuring() {
     [feature, record, end, keepReading, bikeId, sound, goTo],
   );
 
-  return { ...bikeEnd, bikeId, end, plan, feature, keep, goTo, withdraw: (readingId: string) => void withdrawReading(bikeId, readingId) };
+  return {
+    ...bikeEnd,
+    bikeId,
+    end,
+    plan,
+    feature,
+    keep,
+    goTo,
+    withdraw: (readingId: string) => void withdrawReading(bikeId, readingId),
+  };
 }
 
 export type Measuring = ReturnType<typeof useMeasuring>;

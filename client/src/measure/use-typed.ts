@@ -47,7 +47,8 @@ export function useTyped(place: string, onAccept: (text: string) => void) {
       } else if (event.key === 'Backspace') press('erase');
       else if (event.key.length === 1 && event.key !== ' ') press(event.key);
     };
-    const onPaste = (event: ClipboardEvent) => change((event.clipboardData?.getData('text') ?? '').trim().slice(0, longest));
+    const onPaste = (event: ClipboardEvent) =>
+      change((event.clipboardData?.getData('text') ?? '').trim().slice(0, longest));
     window.addEventListener('keydown', onKey, true);
     window.addEventListener('paste', onPaste);
     return () => {

@@ -14,6 +14,8 @@ export function planAfter(end: End, readings: readonly Reading[]): PlannedFeatur
 export function nextOpen(plan: readonly PlannedFeature[], currentId: string): Feature | null {
   const at = plan.findIndex(({ feature }) => feature.id === currentId);
   const round = [...plan.slice(at + 1), ...plan.slice(0, at + 1)];
-  const open = round.find(({ state, required, feature }) => required && state !== 'settled' && feature.id !== currentId);
+  const open = round.find(
+    ({ state, required, feature }) => required && state !== 'settled' && feature.id !== currentId,
+  );
   return open?.feature ?? null;
 }

@@ -15,7 +15,17 @@ import { nextOpen } from './where-next';
 import { words } from './words';
 
 /** Something seen: one tap answers and goes on. */
-export function WordReading({ measuring, feature, title, strip }: { measuring: Measuring; feature: WordFeature; title: string; strip: ReactNode }) {
+export function WordReading({
+  measuring,
+  feature,
+  title,
+  strip,
+}: {
+  measuring: Measuring;
+  feature: WordFeature;
+  title: string;
+  strip: ReactNode;
+}) {
   const { bikeId, end, record, state, plan, keep, goTo, withdraw } = measuring;
   const { width } = useWindowDimensions();
   const wide = useWide();
@@ -29,7 +39,13 @@ export function WordReading({ measuring, feature, title, strip }: { measuring: M
       tag={record!.bike.tag}
       backTo={bikePath(bikeId)}
       fixed={strip}
-      footer={<Button label={chosen ? (next ? words.next(featureWords(next.id).title.toLowerCase()) : words.allDone) : words.skip} look={chosen ? 'do' : 'other'} onPress={() => goTo(next)} />}
+      footer={
+        <Button
+          label={chosen ? (next ? words.next(featureWords(next.id).title.toLowerCase()) : words.allDone) : words.skip}
+          look={chosen ? 'do' : 'other'}
+          onPress={() => goTo(next)}
+        />
+      }
     >
       <View className="items-center border-y-2 border-ink bg-sheet">
         <JawDrawing featureId={feature.id} width={wide ? 420 : width} height={150} />

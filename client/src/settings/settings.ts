@@ -17,7 +17,11 @@ let current = load();
 
 /** The settings of this phone. */
 export function useSettings(): Settings {
-  return useSyncExternalStore(subscribe, () => current, () => defaults);
+  return useSyncExternalStore(
+    subscribe,
+    () => current,
+    () => defaults,
+  );
 }
 
 /** Changes some settings and keeps them in the browser. */

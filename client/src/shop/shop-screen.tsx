@@ -37,21 +37,54 @@ export function ShopScreen() {
             className="h-14 rounded-md border-2 border-ink bg-sheet px-3 font-text text-lead text-ink"
           />
         </View>
-        <Switch label={words.theme} options={[['auto', words.themes.auto], ['light', words.themes.light], ['dark', words.themes.dark]]} value={theme} onPick={(value) => changeSettings({ theme: value })} />
-        <Switch label={words.sound} options={[['on', words.on], ['off', words.off]]} value={sound ? 'on' : 'off'} onPick={(value) => changeSettings({ sound: value === 'on' })} />
+        <Switch
+          label={words.theme}
+          options={[
+            ['auto', words.themes.auto],
+            ['light', words.themes.light],
+            ['dark', words.themes.dark],
+          ]}
+          value={theme}
+          onPick={(value) => changeSettings({ theme: value })}
+        />
+        <Switch
+          label={words.sound}
+          options={[
+            ['on', words.on],
+            ['off', words.off],
+          ]}
+          value={sound ? 'on' : 'off'}
+          onPick={(value) => changeSettings({ sound: value === 'on' })}
+        />
         <Sync />
       </View>
     </Screen>
   );
 }
 
-function Switch<T extends string>({ label, options, value, onPick }: { label: string; options: readonly (readonly [T, string])[]; value: T; onPick: (value: T) => void }) {
+function Switch<T extends string>({
+  label,
+  options,
+  value,
+  onPick,
+}: {
+  label: string;
+  options: readonly (readonly [T, string])[];
+  value: T;
+  onPick: (value: T) => void;
+}) {
   return (
     <View className="gap-1">
       <Txt bold>{label}</Txt>
       <View role="radiogroup" aria-label={label} className="flex-row flex-wrap gap-2">
         {options.map(([name, text]) => (
-          <Pressable key={name} role="radio" aria-checked={value === name} onPress={() => onPick(name)} className={`min-h-[48px] justify-center rounded-md border-2 border-ink px-4 ${value === name ? 'bg-ink' : 'bg-sheet'}`}>
+          <Pressable
+            key={name}
+            role="radio"
+            aria-checked={value === name}
+            onPress={() => onPick(name)}
+            className={`min-h-[48px] justify-center rounded-md border-2 border-ink px-4 ${value === name ? 'bg-ink' : 'bg-sheet'}`}
+          >
             <Txt bold={value === name} className={value === name ? '!text-paper' : ''}>
               {text}
             </Txt>

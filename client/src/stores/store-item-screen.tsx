@@ -49,7 +49,11 @@ function ItemForm({ item }: { item?: StoreItem }) {
   const [itemId] = useState(() => item?.id ?? crypto.randomUUID());
   const [version, setVersion] = useState(item?.version ?? 0);
   const [leaving, setLeaving] = useState(false);
-  const { control, handleSubmit } = useForm<Fields>({ mode: 'onTouched', defaultValues: fieldsOf(item), resolver: check });
+  const { control, handleSubmit } = useForm<Fields>({
+    mode: 'onTouched',
+    defaultValues: fieldsOf(item),
+    resolver: check,
+  });
   const kind = useWatch({ control, name: 'kind' });
   const back = () => router.navigate('/stores' as never);
   const keep = handleSubmit(async (fields) => {
@@ -59,19 +63,50 @@ function ItemForm({ item }: { item?: StoreItem }) {
     if (outcome.kind !== 'refused') back();
   });
   return (
-    <Screen title={item ? words.editTitle : words.newTitle} backTo="/stores" footer={<Button label={words.save} look="do" onPress={() => void keep()} />}>
+    <Screen
+      title={item ? words.editTitle : words.newTitle}
+      backTo="/stores"
+      footer={<Button label={words.save} look="do" onPress={() => void keep()} />}
+    >
       {refusal.messages.length > 0 ? (
         <View role="alert" className="mx-4 mb-2 border-2 border-stop bg-sheet p-3">
-          <Txt bold>{refusal.conflict ? words.conflict(String(refusal.conflict.count)) : refusal.messages.join(' ')}</Txt>
+          <Txt bold>
+            {refusal.conflict ? words.conflict(String(refusal.conflict.count)) : refusal.messages.join(' ')}
+          </Txt>
         </View>
       ) : null}
       <View className="max-w-[640px] gap-5 px-4 py-2">
-        <Choices control={control} name="kind" label={words.fields.kind} options={storeKinds.map((name) => [name, words.kinds[name]] as const)} />
+        <Choices
+          control={control}
+          name="kind"
+          label={words.fields.kind}
+          options={storeKinds.map((name) => [name, words.kinds[name]] as const)}
+        />
         <Field control={control} name="thicknessMm" label={words.fields.thicknessMm} numeric />
-        {kind !== 'caliper-shim' ? <Field control={control} name="boreMm" label={words.fields.boreMm} hint={needsBore(kind) ? undefined : words.optional} numeric /> : null}
-        {kind !== 'caliper-shim' ? <Field control={control} name="outerMm" label={words.fields.outerMm} hint={kind === 'c-washer' ? undefined : words.optional} numeric /> : null}
-        {kind === 'tabbed' ? <Field control={control} name="tabWidthMm" label={words.fields.tabWidthMm} numeric /> : null}
-        {kind === 'tabbed' ? <Field control={control} name="tabDepthMm" label={words.fields.tabDepthMm} numeric /> : null}
+        {kind !== 'caliper-shim' ? (
+          <Field
+            control={control}
+            name="boreMm"
+            label={words.fields.boreMm}
+            hint={needsBore(kind) ? undefined : words.optional}
+            numeric
+          />
+        ) : null}
+        {kind !== 'caliper-shim' ? (
+          <Field
+            control={control}
+            name="outerMm"
+            label={words.fields.outerMm}
+            hint={kind === 'c-washer' ? undefined : words.optional}
+            numeric
+          />
+        ) : null}
+        {kind === 'tabbed' ? (
+          <Field control={control} name="tabWidthMm" label={words.fields.tabWidthMm} numeric />
+        ) : null}
+        {kind === 'tabbed' ? (
+          <Field control={control} name="tabDepthMm" label={words.fields.tabDepthMm} numeric />
+        ) : null}
         <Field control={control} name="count" label={words.fields.count} numeric />
         {item ? (
           <Button
@@ -136,6 +171,7 @@ function check(values: Fields) {
     hold('tabDepthMm', 0.5, 20, true);
   }
   const count = typedFigure(values.count);
-  if (count === null || !Number.isInteger(count) || count < 0 || count > 9999) complain('count', words.countRule(values.count));
+  if (count === null || !Number.isInteger(count) || count < 0 || count > 9999)
+    complain('count', words.countRule(values.count));
   return Object.keys(errors).length ? { values: {}, errors } : { values, errors: {} };
 }

@@ -22,10 +22,12 @@ export function StoresScreen() {
   const refusal = useRefusal<StoreItem>();
   const add = () => router.navigate('/stores/new' as never);
   return (
-    <Screen title={words.title} action={<Button label={words.add} look="do" onPress={add} />}>
+    <Screen title={words.title} action={<Button label={words.add} look="do" onPress={add} low />}>
       {isPending ? <Fetching /> : null}
       {error && !data ? <Failed retry={() => void refetch()} /> : null}
-      {data?.length === 0 ? <Notice title={words.none} because={words.noneWhy} action={{ label: words.add, onPress: add }} /> : null}
+      {data?.length === 0 ? (
+        <Notice title={words.none} because={words.noneWhy} action={{ label: words.add, onPress: add }} />
+      ) : null}
       {refusal.messages.length > 0 ? (
         <Txt role="alert" tone="stop" bold className="px-4 py-2">
           {refusal.conflict ? words.conflict(String(refusal.conflict.count)) : refusal.messages.join(' ')}
@@ -33,7 +35,9 @@ export function StoresScreen() {
       ) : null}
       <View className="lg:columns-2 lg:gap-0">
         {storeKinds.map((kind) => {
-          const items = (data ?? []).filter((item) => item.kind === kind).sort((a, b) => (a.boreMm ?? 0) - (b.boreMm ?? 0) || a.thicknessMm - b.thicknessMm);
+          const items = (data ?? [])
+            .filter((item) => item.kind === kind)
+            .sort((a, b) => (a.boreMm ?? 0) - (b.boreMm ?? 0) || a.thicknessMm - b.thicknessMm);
           if (items.length === 0) return null;
           return (
             <View key={kind} className="break-inside-avoid pb-3">
@@ -68,10 +72,18 @@ function Line({ item, settle }: { item: StoreItem; settle: ReturnType<typeof use
   const details = [
     ...(item.boreMm === null ? [] : [words.bore(figure(item.boreMm))]),
     ...(item.outerMm === null ? [] : [words.outer(figure(item.outerMm))]),
-    ...(item.tabWidthMm === null || item.tabDepthMm === null ? [] : [words.tab(figure(item.tabWidthMm), figure(item.tabDepthMm))]),
+    ...(item.tabWidthMm === null || item.tabDepthMm === null
+      ? []
+      : [words.tab(figure(item.tabWidthMm), figure(item.tabDepthMm))]),
   ];
   const step = (by: 1 | -1) => (
-    <Pressable role="button" aria-label={by > 0 ? words.more(name) : words.fewer(name)} disabled={busy || !!pending || count + by < 0} onPress={() => void set(count + by)} className="h-12 w-12 items-center justify-center border-2 border-ink bg-sheet active:bg-lime">
+    <Pressable
+      role="button"
+      aria-label={by > 0 ? words.more(name) : words.fewer(name)}
+      disabled={busy || !!pending || count + by < 0}
+      onPress={() => void set(count + by)}
+      className="h-12 w-12 items-center justify-center border-2 border-ink bg-sheet active:bg-lime"
+    >
       <Txt size="title" figure bold>
         {by > 0 ? '+' : '−'}
       </Txt>
@@ -79,7 +91,12 @@ function Line({ item, settle }: { item: StoreItem; settle: ReturnType<typeof use
   );
   return (
     <View className="min-h-[60px] flex-row items-center gap-2 border-b border-rule px-4 py-1">
-      <Pressable role="link" aria-label={`${words.change} ${name}`} onPress={() => router.navigate(`/stores/${item.id}` as never)} className="min-h-[48px] min-w-0 flex-1 justify-center">
+      <Pressable
+        role="link"
+        aria-label={`${words.change} ${name}`}
+        onPress={() => router.navigate(`/stores/${item.id}` as never)}
+        className="min-h-[48px] min-w-0 flex-1 justify-center"
+      >
         <Txt size="lead" figure bold>
           {mm(item.thicknessMm)}
         </Txt>

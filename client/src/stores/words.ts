@@ -35,7 +35,8 @@ export const words = {
     count: 'How many',
   },
   optional: 'may stay empty',
-  conflict: (theirs: string) => `Someone else changed this line meanwhile: ${theirs} there now. Keep again to write over it.`,
+  conflict: (theirs: string) =>
+    `Someone else changed this line meanwhile: ${theirs} there now. Keep again to write over it.`,
   gone: 'This line is not in the stores',
   countRule: (text: string) => `"${text}" is not a count; enter a whole number from 0 to 9999.`,
 };

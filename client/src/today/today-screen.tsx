@@ -27,7 +27,7 @@ export function TodayScreen() {
   const bringIn = () => router.navigate('/bikes/new' as never);
   const [first, ...rest] = rows;
   return (
-    <Screen title={format(new Date(), 'EEEE')} action={<Button label={words.bikeIn} look="do" onPress={bringIn} />}>
+    <Screen title={format(new Date(), 'EEEE')} action={<Button label={words.bikeIn} look="do" onPress={bringIn} low />}>
       {isPending && rows.length === 0 ? <Fetching /> : null}
       {error && rows.length === 0 ? <Failed retry={() => void refetch()} /> : null}
       {!isPending && !error && rows.length === 0 ? (
@@ -71,7 +71,9 @@ function Row({ row, big }: { row: BikeSummary; big?: boolean }) {
   const { bike, end, wheelCode, next } = row;
   const sentence = nextSentence(next);
   const open = () => router.navigate(`/bikes/${bike.id}` as never);
-  const where = [bike.name, [next.kind === 'refused' ? next.end : end, wheelCode].filter(Boolean).join(' ')].join(' · ');
+  const where = [bike.name, [next.kind === 'refused' ? next.end : end, wheelCode].filter(Boolean).join(' ')].join(
+    ' · ',
+  );
   return (
     <View className={`px-4 ${big ? 'py-4' : 'py-3'} ${wide && big ? 'flex-row items-center gap-6' : 'gap-3'}`}>
       <Pressable role="link" onPress={open} className="min-w-0 flex-1 flex-row gap-4">
@@ -93,7 +95,14 @@ function Row({ row, big }: { row: BikeSummary; big?: boolean }) {
           </View>
         </View>
       </Pressable>
-      {big ? <Button label={words.carryOn} look="do" onPress={() => router.navigate(nextPath(bike.id, next) as never)} className={wide ? 'w-56' : ''} /> : null}
+      {big ? (
+        <Button
+          label={words.carryOn}
+          look="do"
+          onPress={() => router.navigate(nextPath(bike.id, next) as never)}
+          className={wide ? 'w-56' : ''}
+        />
+      ) : null}
     </View>
   );
 }

@@ -29,7 +29,9 @@ export function useTodayList(): BikeSummary[] {
     );
     const known = new Set(told.map(({ bike }) => bike.id));
     const fresh = [...mended.values()].filter(({ bike }) => !known.has(bike.id));
-    const rows = [...told.map((row) => mended.get(row.bike.id) ?? row), ...fresh].filter(({ bike }) => !out.has(bike.id));
+    const rows = [...told.map((row) => mended.get(row.bike.id) ?? row), ...fresh].filter(
+      ({ bike }) => !out.has(bike.id),
+    );
     return lastTouchedFirst(rows, lastTouched());
   }, [bikes.data, wheels.data, stores.data, writes, client]);
 }

@@ -1,9 +1,10 @@
 import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
-import { Slot } from 'expo-router';
+import { Slot, usePathname } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
 
 import { persister } from '../data/persister';
+import { prefetchPieces } from '../data/prefetch-pieces';
 import { keptForMs, queryClient } from '../data/queries';
 import { Bar } from './bar';
 import { Notice } from './notice';
@@ -15,11 +16,17 @@ import { words } from './words';
 /** Everything around a page: data, theme, the bar, the sync strip. */
 export function AppFrame() {
   const wide = useWide();
+  // With jaws in one hand nobody goes elsewhere: the room is the keypad's.
+  const measuring = usePathname().endsWith('/measure');
   useTheme();
+  useEffect(() => {
+    const timer = setTimeout(() => void prefetchPieces(), 1500);
+    return () => clearTimeout(timer);
+  }, []);
   return (
     <PersistQueryClientProvider client={queryClient} persistOptions={{ persister, maxAge: keptForMs, buster: '1' }}>
       <View className={`min-h-0 min-w-0 flex-1 bg-paper ${wide ? 'flex-row' : 'flex-col-reverse'}`}>
-        <Bar wide={wide} />
+        {measuring && !wide ? null : <Bar wide={wide} />}
         <View className="min-h-0 min-w-0 flex-1">
           <SyncStrip />
           <Slot />
@@ -32,7 +39,13 @@ export function AppFrame() {
 /** Shown in place of a page that has thrown. */
 export function AppError({ error }: { error: Error }) {
   useEffect(() => console.error(error), [error]);
-  return <Notice title={words.broken} because={words.brokenWhy} action={{ label: words.reload, onPress: () => window.location.reload() }} />;
+  return (
+    <Notice
+      title={words.broken}
+      because={words.brokenWhy}
+      action={{ label: words.reload, onPress: () => window.location.reload() }}
+    />
+  );
 }
 
 function useTheme(): void {

@@ -17,6 +17,8 @@ export interface ButtonProps {
   look?: keyof typeof looks;
   disabled?: boolean;
   icon?: ReactNode;
+  /** For a header: not higher than the header. */
+  low?: boolean;
   className?: string;
   testID?: string;
   /** Said instead of the label by a screen reader. */
@@ -24,7 +26,17 @@ export interface ButtonProps {
 }
 
 /** A button as high as a gloved thumb needs. */
-export function Button({ label, onPress, look = 'other', disabled, icon, className = '', testID, spoken }: ButtonProps) {
+export function Button({
+  label,
+  onPress,
+  look = 'other',
+  disabled,
+  icon,
+  low,
+  className = '',
+  testID,
+  spoken,
+}: ButtonProps) {
   return (
     <Pressable
       role="button"
@@ -33,7 +45,7 @@ export function Button({ label, onPress, look = 'other', disabled, icon, classNa
       disabled={disabled}
       onPress={onPress}
       testID={testID}
-      className={`min-h-[56px] flex-row items-center justify-center gap-2 rounded-lg px-4 py-2 ${looks[look].box} ${disabled ? 'opacity-60' : 'active:opacity-80'} ${className}`}
+      className={`${low ? 'min-h-[48px]' : 'min-h-[56px]'} flex-row items-center justify-center gap-2 rounded-lg px-4 py-2 ${looks[look].box} ${disabled ? 'opacity-60' : 'active:opacity-80'} ${className}`}
     >
       {icon}
       <Txt size="lead" bold tone={looks[look].text} className="text-center">

@@ -12,7 +12,14 @@ interface FieldProps<T extends FieldValues> {
 }
 
 /** A labelled text or number field of a form. Numbers are kept as typed; the form turns them into figures. */
-export function Field<T extends FieldValues>({ control, name, label, hint, numeric, autoFocus }: FieldProps<T> & { numeric?: boolean; autoFocus?: boolean }) {
+export function Field<T extends FieldValues>({
+  control,
+  name,
+  label,
+  hint,
+  numeric,
+  autoFocus,
+}: FieldProps<T> & { numeric?: boolean; autoFocus?: boolean }) {
   const id = useId();
   return (
     <Controller
@@ -49,7 +56,13 @@ export function Field<T extends FieldValues>({ control, name, label, hint, numer
 }
 
 /** One answer out of a few, all of them in sight. */
-export function Choices<T extends FieldValues>({ control, name, label, hint, options }: FieldProps<T> & { options: readonly (readonly [value: string, name: string])[] }) {
+export function Choices<T extends FieldValues>({
+  control,
+  name,
+  label,
+  hint,
+  options,
+}: FieldProps<T> & { options: readonly (readonly [value: string, name: string])[] }) {
   const id = useId();
   return (
     <Controller

@@ -3,7 +3,8 @@ import Svg, { Path } from 'react-native-svg';
 import { useTones } from './tones';
 
 const paths = {
-  bikes: 'M6 10.500a4 4 0 1 0 .01 0zM18 10.500a4 4 0 1 0 .01 0zM6 14.500l3.500-7h6l2.500 7M9.500 7.500l4 7H6M15.500 7.500l-2 7M8 7.500h3',
+  bikes:
+    'M6 10.500a4 4 0 1 0 .01 0zM18 10.500a4 4 0 1 0 .01 0zM6 14.500l3.500-7h6l2.500 7M9.500 7.500l4 7H6M15.500 7.500l-2 7M8 7.500h3',
   stores: 'M8 6a6 6 0 1 0 .01 0zM8 9.500a2.500 2.500 0 1 0 .01 0zM17.500 6v12M20 6v12M22.500 6v12',
   wheels: 'M12 3a9 9 0 1 0 .01 0zM12 8a4 4 0 1 0 .01 0zM1 12h7M16 12h7',
   shop: 'M4 21V10l8-6 8 6v11zM9 21v-7h6v7',
@@ -16,11 +17,26 @@ const paths = {
 export type IconName = keyof typeof paths;
 
 /** A line icon of our own, drawn on a 24 grid. */
-export function Icon({ name, size = 26, tone = 'ink' }: { name: IconName; size?: number; tone?: 'ink' | 'soft' | 'onLime' }) {
+export function Icon({
+  name,
+  size = 26,
+  tone = 'ink',
+}: {
+  name: IconName;
+  size?: number;
+  tone?: 'ink' | 'soft' | 'onLime';
+}) {
   const tones = useTones();
   return (
     <Svg width={size} height={size} viewBox="0 0 24 24" aria-hidden>
-      <Path d={paths[name]} fill="none" stroke={tones[tone]} strokeWidth={1.8} strokeLinejoin="round" strokeLinecap="round" />
+      <Path
+        d={paths[name]}
+        fill="none"
+        stroke={tones[tone]}
+        strokeWidth={1.8}
+        strokeLinejoin="round"
+        strokeLinecap="round"
+      />
     </Svg>
   );
 }

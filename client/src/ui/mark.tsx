@@ -16,7 +16,13 @@ export function Mark({ verdict, size = 24 }: { verdict: Verdict; size?: number }
   const tones = useTones();
   return (
     <Svg width={size} height={size} viewBox="0 0 24 24" aria-hidden>
-      <Path d={paths[verdict]} fill="none" stroke={tones[verdict]} strokeWidth={verdict === 'goes' ? 3 : 1.9} strokeLinejoin="round" />
+      <Path
+        d={paths[verdict]}
+        fill="none"
+        stroke={tones[verdict]}
+        strokeWidth={verdict === 'goes' ? 3 : 1.9}
+        strokeLinejoin="round"
+      />
     </Svg>
   );
 }

@@ -6,8 +6,13 @@ export function numberRule(minimum: number, maximum: number, unit: string, requi
   return (text: unknown): true | string => {
     const typed = readTyped(String(text ?? ''));
     if (typed.kind === 'empty') return required ? `Enter a figure ${range}.` : true;
-    if (typed.kind === 'unreadable') return typed.why === 'letters' ? `"${String(text)}" is not a figure; enter one ${range}.` : `"${String(text)}" has two decimal points; enter a figure ${range}.`;
-    return typed.value >= minimum && typed.value <= maximum ? true : `${typed.value} is out of range; enter a figure ${range}.`;
+    if (typed.kind === 'unreadable')
+      return typed.why === 'letters'
+        ? `"${String(text)}" is not a figure; enter one ${range}.`
+        : `"${String(text)}" has two decimal points; enter a figure ${range}.`;
+    return typed.value >= minimum && typed.value <= maximum
+      ? true
+      : `${typed.value} is out of range; enter a figure ${range}.`;
   };
 }
 

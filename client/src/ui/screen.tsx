@@ -28,12 +28,23 @@ export function Screen({ title, tag, backTo, action, footer, fixed, children }: 
     <View className="min-h-0 min-w-0 flex-1 bg-paper" role="main">
       <View className="screen-only min-h-[60px] flex-row items-center gap-2 px-4 py-1">
         {backTo ? (
-          <Pressable role="link" aria-label={words.back} onPress={() => router.navigate(backTo as never)} className="-ml-3 h-12 w-12 items-center justify-center">
+          <Pressable
+            role="link"
+            aria-label={words.back}
+            onPress={() => router.navigate(backTo as never)}
+            className="-ml-3 h-12 w-12 items-center justify-center"
+          >
             <Icon name="back" />
           </Pressable>
         ) : null}
         {tag ? <Tag text={tag} /> : null}
-        <Txt size="title" bold heading={1} numberOfLines={2} className="min-w-0 flex-1">
+        <Txt
+          size={title.length > 22 && backTo ? 'lead' : 'title'}
+          bold
+          heading={1}
+          numberOfLines={2}
+          className="min-w-0 flex-1"
+        >
           {title}
         </Txt>
         {action}

@@ -19,13 +19,33 @@ export interface Tones {
 }
 
 export const lightTones: Tones = {
-  paper: '#F5F1E7', sheet: '#FFFDF7', ink: '#23271F', soft: '#5A6053', rule: '#CFC9B8', metal: '#DAD6CA',
-  lime: '#C9E04A', onLime: '#23271F', goes: '#0E6B5B', work: '#8F5400', stop: '#A22E1C', unknown: '#555B63',
+  paper: '#F5F1E7',
+  sheet: '#FFFDF7',
+  ink: '#23271F',
+  soft: '#5A6053',
+  rule: '#CFC9B8',
+  metal: '#DAD6CA',
+  lime: '#C9E04A',
+  onLime: '#23271F',
+  goes: '#0E6B5B',
+  work: '#8F5400',
+  stop: '#A22E1C',
+  unknown: '#555B63',
 };
 
 export const darkTones: Tones = {
-  paper: '#171A15', sheet: '#20241D', ink: '#F1EEE2', soft: '#B2B5A6', rule: '#3E4438', metal: '#4A4F44',
-  lime: '#C9E04A', onLime: '#23271F', goes: '#6FD3BF', work: '#F0B45A', stop: '#FF8A75', unknown: '#AAB0B8',
+  paper: '#171A15',
+  sheet: '#20241D',
+  ink: '#F1EEE2',
+  soft: '#B2B5A6',
+  rule: '#3E4438',
+  metal: '#4A4F44',
+  lime: '#C9E04A',
+  onLime: '#23271F',
+  goes: '#6FD3BF',
+  work: '#F0B45A',
+  stop: '#FF8A75',
+  unknown: '#AAB0B8',
 };
 
 const darkQuery = '(prefers-color-scheme: dark)';
@@ -33,7 +53,11 @@ const darkQuery = '(prefers-color-scheme: dark)';
 /** Whether the page is dark, by the person's setting or the phone's. */
 export function useDark(): boolean {
   const { theme } = useSettings();
-  const system = useSyncExternalStore(subscribeToSystem, () => window.matchMedia(darkQuery).matches, () => false);
+  const system = useSyncExternalStore(
+    subscribeToSystem,
+    () => window.matchMedia(darkQuery).matches,
+    () => false,
+  );
   return theme === 'auto' ? system : theme === 'dark';
 }
 

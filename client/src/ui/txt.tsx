@@ -37,7 +37,9 @@ export interface TxtProps extends Omit<TextProps, 'style'> {
 
 /** Text in our faces. */
 export function Txt({ size = 'body', tone = 'ink', bold, figure, heading, className = '', ...rest }: TxtProps) {
-  const face = figure ? `font-figure tabular-nums ${bold ? 'font-semibold' : 'font-medium'}` : `font-text ${bold ? 'font-bold' : 'font-normal'}`;
+  const face = figure
+    ? `font-figure tabular-nums ${bold ? 'font-semibold' : 'font-medium'}`
+    : `font-text ${bold ? 'font-bold' : 'font-normal'}`;
   return (
     <Text
       {...(heading && { role: 'heading', 'aria-level': heading })}

@@ -1,5 +1,6 @@
 /** What a person typed, read as a number. */
-export type Typed = { kind: 'empty' } | { kind: 'number'; value: number } | { kind: 'unreadable'; why: 'letters' | 'two-points' };
+export type Typed =
+  { kind: 'empty' } | { kind: 'number'; value: number } | { kind: 'unreadable'; why: 'letters' | 'two-points' };
 
 /**
  * Reads a typed number. A comma counts as the decimal point, as does the one of a number pad; blanks and a unit at
@@ -9,7 +10,11 @@ export type Typed = { kind: 'empty' } | { kind: 'number'; value: number } | { ki
  * @example readTyped('1.000,5') // { kind: 'unreadable', why: 'two-points' }
  */
 export function readTyped(text: string): Typed {
-  const bare = text.trim().replace(/\s*(mm|″|")$/i, '').replace(/\s/g, '').replace('−', '-');
+  const bare = text
+    .trim()
+    .replace(/\s*(mm|″|")$/i, '')
+    .replace(/\s/g, '')
+    .replace('−', '-');
   if (bare === '') return { kind: 'empty' };
   const points = bare.match(/[.,]/g)?.length ?? 0;
   if (/^-?[\d.,]+$/.test(bare) && points > 1) return { kind: 'unreadable', why: 'two-points' };

@@ -13,7 +13,9 @@ export const words = {
   brokenWhy: 'What you entered before is kept. Load the page again; if it trips again, tell the shop.',
   reload: 'Load again',
   unreachable: (count: number) =>
-    count === 0 ? 'The server does not answer.' : `The server does not answer. ${count} ${count === 1 ? 'entry waits' : 'entries wait'} here and ${count === 1 ? 'goes' : 'go'} out by ${count === 1 ? 'itself' : 'themselves'}.`,
+    count === 0
+      ? 'The server does not answer.'
+      : `The server does not answer. ${count} ${count === 1 ? 'entry waits' : 'entries wait'} here and ${count === 1 ? 'goes' : 'go'} out by ${count === 1 ? 'itself' : 'themselves'}.`,
   notDurable: 'This browser keeps nothing: do not close the page while entries wait.',
   refused: (count: number) => `${count} ${count === 1 ? 'entry was' : 'entries were'} refused.`,
   look: 'Look',

@@ -27,7 +27,10 @@ export function ChooseWheelScreen() {
       </Screen>
     );
   }
-  const sorted = [...wheels.filter(({ soldFor }) => soldFor === end), ...wheels.filter(({ soldFor }) => soldFor !== end)];
+  const sorted = [
+    ...wheels.filter(({ soldFor }) => soldFor === end),
+    ...wheels.filter(({ soldFor }) => soldFor !== end),
+  ];
   const take = (wheelId: string) => {
     void choose(bikeId, { end, kind: 'wheel', wheelId });
     router.navigate(endPath(bikeId, end, 'fit') as never);
@@ -36,7 +39,13 @@ export function ChooseWheelScreen() {
   const deliveredRight = state.facts.parts.get('washers-delivered.right');
   return (
     <Screen title={words.choose(words[end])} tag={record.bike.tag} backTo={bikePath(bikeId)}>
-      {sorted.length === 0 ? <Notice title={words.none} because={words.noneWhy} action={{ label: words.add, onPress: () => router.navigate('/wheels/new' as never) }} /> : null}
+      {sorted.length === 0 ? (
+        <Notice
+          title={words.none}
+          because={words.noneWhy}
+          action={{ label: words.add, onPress: () => router.navigate('/wheels/new' as never) }}
+        />
+      ) : null}
       {sorted.map((wheel) => {
         const chosen = wheel.id === state.wheel?.id;
         const recorded = chosen && (deliveredLeft || deliveredRight);
@@ -50,15 +59,27 @@ export function ChooseWheelScreen() {
                 </Txt>
                 <Txt tone="soft">{[words[wheel.soldFor], wheelLine(wheel)].join(' · ')}</Txt>
               </View>
-              <Button label={words.chooseThis(wheel.code)} look={chosen || !state.wheel ? 'do' : 'other'} onPress={() => take(wheel.id)} />
+              <Button
+                label={words.chooseThis(wheel.code)}
+                look={chosen || !state.wheel ? 'do' : 'other'}
+                onPress={() => take(wheel.id)}
+              />
             </View>
             {chosen ? (
               <>
-                <WheelFacts wheel={wheel} delivered={recorded ? { left: deliveredLeft ?? [], right: deliveredRight ?? [] } : undefined} />
+                <WheelFacts
+                  wheel={wheel}
+                  delivered={recorded ? { left: deliveredLeft ?? [], right: deliveredRight ?? [] } : undefined}
+                />
                 <View className="flex-row flex-wrap items-center gap-x-4 px-4">
                   <Txt>{words.recordDelivered}</Txt>
                   {(['left', 'right'] as const).map((side) => (
-                    <Pressable key={side} role="link" onPress={() => router.navigate(measurePath(bikeId, end, `washers-delivered.${side}`) as never)} className="min-h-[48px] justify-center">
+                    <Pressable
+                      key={side}
+                      role="link"
+                      onPress={() => router.navigate(measurePath(bikeId, end, `washers-delivered.${side}`) as never)}
+                      className="min-h-[48px] justify-center"
+                    >
                       <Txt className="underline">{side === 'left' ? words.recordLeft : words.recordRight}</Txt>
                     </Pressable>
                   ))}

@@ -8,7 +8,10 @@ import type { LoosePart } from '@cricket/core/parts';
  */
 export function readDelivered(text: string): { parts: LoosePart[] } | { unreadable: string } {
   const parts: LoosePart[] = [];
-  for (const piece of text.split(/[,;]/).map((item) => item.trim()).filter(Boolean)) {
+  for (const piece of text
+    .split(/[,;]/)
+    .map((item) => item.trim())
+    .filter(Boolean)) {
     const match = /^(tab\s+)?(\d+(?:\.\d+)?)$/.exec(piece);
     const thicknessMm = Number(match?.[2]);
     if (!match || thicknessMm < 0.1 || thicknessMm > 40) return { unreadable: piece };

@@ -43,5 +43,12 @@ export function WheelFacts({ wheel, delivered }: { wheel: Wheel; delivered?: Whe
 
 /** Parts in one line, such as "1.5 · tab 2.5". */
 export function partsLine(parts: readonly LoosePart[]): string {
-  return parts.map(({ kind, thicknessMm }) => `${kind === 'tabbed' ? 'tab ' : kind === 'plain' ? '' : `${kind} `}${figure(thicknessMm)}`).join(' · ') || '–';
+  return (
+    parts
+      .map(
+        ({ kind, thicknessMm }) =>
+          `${kind === 'tabbed' ? 'tab ' : kind === 'plain' ? '' : `${kind} `}${figure(thicknessMm)}`,
+      )
+      .join(' · ') || '–'
+  );
 }

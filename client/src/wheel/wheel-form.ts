@@ -84,7 +84,8 @@ export function checkWheel(values: WheelFields) {
   }
   const thread = typedFigure(values.threadMm);
   const flats = typedFigure(values.flatsMm);
-  if (!errors.flatsMm && thread !== null && flats !== null && flats >= thread) complain('flatsMm', `${flats} is not smaller than the thread, ${thread} mm.`);
+  if (!errors.flatsMm && thread !== null && flats !== null && flats >= thread)
+    complain('flatsMm', `${flats} is not smaller than the thread, ${thread} mm.`);
   for (const name of ['deliveredLeft', 'deliveredRight'] as const) {
     const read = readDelivered(values[name]);
     if ('unreadable' in read) complain(name, words.unreadablePart(read.unreadable));
@@ -94,7 +95,8 @@ export function checkWheel(values: WheelFields) {
 
 /** What goes to the server. */
 export function wheelEntry(values: WheelFields, version: number): WheelEntry {
-  const numbers = (names: readonly string[]) => Object.fromEntries(names.map((name) => [name, typedFigure(values[name as AxleField | OwnField])]));
+  const numbers = (names: readonly string[]) =>
+    Object.fromEntries(names.map((name) => [name, typedFigure(values[name as AxleField | OwnField])]));
   const parts = (text: string) => {
     const read = readDelivered(text);
     return 'parts' in read ? read.parts : [];

@@ -47,7 +47,11 @@ function WheelForm({ wheel }: { wheel?: Wheel }) {
     if (outcome.kind !== 'refused') router.navigate('/wheels' as never);
   });
   return (
-    <Screen title={wheel?.code ?? words.newTitle} backTo="/wheels" footer={<Button label={words.save} look="do" onPress={() => void keep()} />}>
+    <Screen
+      title={wheel?.code ?? words.newTitle}
+      backTo="/wheels"
+      footer={<Button label={words.save} look="do" onPress={() => void keep()} />}
+    >
       {wheel ? <WheelFacts wheel={wheel} /> : null}
       {refusal.messages.length > 0 ? (
         <View role="alert" className="mx-4 mb-2 border-2 border-stop bg-sheet p-3">
@@ -60,14 +64,62 @@ function WheelForm({ wheel }: { wheel?: Wheel }) {
       <View className="max-w-[640px] gap-5 px-4 py-2">
         <Field control={control} name="code" label={words.fields.code} />
         <Field control={control} name="note" label={words.fields.note} />
-        <Choices control={control} name="soldFor" label={words.fields.soldFor} options={[['front', words.front], ['rear', words.rear]]} />
-        <Choices control={control} name="drive" label={words.fields.drive} options={[['geared', words.geared], ['direct', words.direct]]} />
-        <Choices control={control} name="regen" label={words.fields.regen} options={[['no', words.no], ['yes', words.yes]]} />
+        <Choices
+          control={control}
+          name="soldFor"
+          label={words.fields.soldFor}
+          options={[
+            ['front', words.front],
+            ['rear', words.rear],
+          ]}
+        />
+        <Choices
+          control={control}
+          name="drive"
+          label={words.fields.drive}
+          options={[
+            ['geared', words.geared],
+            ['direct', words.direct],
+          ]}
+        />
+        <Choices
+          control={control}
+          name="regen"
+          label={words.fields.regen}
+          options={[
+            ['no', words.no],
+            ['yes', words.yes],
+          ]}
+        />
         {(Object.keys(numberFields) as (keyof typeof numberFields)[]).map((name) => (
-          <Field key={name} control={control} name={name} label={words.fields[name]} hint={numberFields[name].required ? undefined : words.none2} numeric />
+          <Field
+            key={name}
+            control={control}
+            name={name}
+            label={words.fields[name]}
+            hint={numberFields[name].required ? undefined : words.none2}
+            numeric
+          />
         ))}
-        <Choices control={control} name="cableExit" label={words.fields.cableExit} options={[['left', words.left], ['right', words.right]]} />
-        <Choices control={control} name="downMark" label={words.fields.downMark} options={[['arrow', words.marks.arrow], ['notch', words.marks.notch], ['none', words.marks.none]]} />
+        <Choices
+          control={control}
+          name="cableExit"
+          label={words.fields.cableExit}
+          options={[
+            ['left', words.left],
+            ['right', words.right],
+          ]}
+        />
+        <Choices
+          control={control}
+          name="downMark"
+          label={words.fields.downMark}
+          options={[
+            ['arrow', words.marks.arrow],
+            ['notch', words.marks.notch],
+            ['none', words.marks.none],
+          ]}
+        />
         <Field control={control} name="deliveredLeft" label={words.deliveredLeft} hint={words.deliveredHint} />
         <Field control={control} name="deliveredRight" label={words.deliveredRight} hint={words.deliveredHint} />
       </View>

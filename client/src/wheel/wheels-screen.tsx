@@ -16,12 +16,19 @@ export function WheelsScreen() {
   const wheels = [...(data ?? [])].sort((a, b) => a.code.localeCompare(b.code));
   const add = () => router.navigate('/wheels/new' as never);
   return (
-    <Screen title={words.title} action={<Button label={words.add} look="do" onPress={add} />}>
+    <Screen title={words.title} action={<Button label={words.add} look="do" onPress={add} low />}>
       {isPending ? <Fetching /> : null}
       {error && !data ? <Failed retry={() => void refetch()} /> : null}
-      {data?.length === 0 ? <Notice title={words.none} because={words.noneWhy} action={{ label: words.add, onPress: add }} /> : null}
+      {data?.length === 0 ? (
+        <Notice title={words.none} because={words.noneWhy} action={{ label: words.add, onPress: add }} />
+      ) : null}
       {wheels.map((wheel) => (
-        <Pressable key={wheel.id} role="link" onPress={() => router.navigate(`/wheels/${wheel.id}` as never)} className="min-h-[64px] justify-center border-b border-rule px-4 py-2">
+        <Pressable
+          key={wheel.id}
+          role="link"
+          onPress={() => router.navigate(`/wheels/${wheel.id}` as never)}
+          className="min-h-[64px] justify-center border-b border-rule px-4 py-2"
+        >
           <Txt size="lead" bold>
             {wheel.code}
             <Txt tone="soft">{`  ${words[wheel.soldFor]}`}</Txt>

@@ -23,7 +23,11 @@ export const words = {
   sprockets: 'sprockets',
   noSprockets: 'no sprockets',
   cable: (side: string) => `cable leaves ${side}`,
-  down: { arrow: 'arrow on the axle end points down', notch: 'notch on the axle end points down', none: 'no mark: exit downwards by eye' },
+  down: {
+    arrow: 'arrow on the axle end points down',
+    notch: 'notch on the axle end points down',
+    none: 'no mark: exit downwards by eye',
+  },
   downTitle: 'This way down',
   delivered: 'Washers as delivered, hub outwards',
   recordDelivered: 'Write down the washers as delivered',
@@ -67,5 +71,6 @@ export const words = {
   deliveredLeft: 'Delivered left, hub outwards',
   deliveredRight: 'Delivered right, hub outwards',
   deliveredHint: 'such as "1.5, tab 2.5"',
-  unreadablePart: (text: string) => `"${text}" is not understood; write thicknesses in mm with commas, "tab" before a tabbed washer.`,
+  unreadablePart: (text: string) =>
+    `"${text}" is not understood; write thicknesses in mm with commas, "tab" before a tabbed washer.`,
 };

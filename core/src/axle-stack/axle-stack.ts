@@ -80,7 +80,15 @@ function refuseDoubleIds({ washers }: AxleStackInput): void {
 }
 
 function impossibleFinding(impossible: NonNullable<AxleStackResult['impossible']>) {
-  const bought = impossible.purchase?.map(({ kind, thicknessMm, count }) => `${count} × ${kind} ${thicknessMm} mm`);
+  const names = {
+    plain: 'washer',
+    tabbed: 'tabbed washer',
+    'rotor-shim': 'rotor shim',
+    'caliper-shim': 'caliper shim',
+  };
+  const bought = impossible.purchase?.map(
+    ({ kind, thicknessMm, count }) => `${count} × ${names[kind]} ${thicknessMm} mm`,
+  );
   return {
     id: impossible.limit,
     verdict: 'stop' as const,

@@ -7,7 +7,7 @@ export const identifyStandardSchema = record({
   /** Which table to look in. */
   feature: oneOf(standardFeatures),
   /** The reading. */
-  valueMm: amount(0.5, 1500, 'mm'),
+  valueMm: amount(0.01, 1500, 'mm'),
   /** Its uncertainty (standard deviation); 0.15 mm when left out. */
   uncertaintyMm: optional(amount(0.001, 50, 'mm')),
 });
@@ -42,7 +42,7 @@ const manufacturingSpreadMm = 0.15;
  *
  * @param input - feature, reading in mm and its uncertainty
  * @returns the nearest size, the others by likelihood, and the reading taken as inches if that is what it must be
- * @throws InputError for a reading outside 0.5 to 1500 mm or an unknown feature
+ * @throws InputError for a reading outside 0.01 to 1500 mm or an unknown feature
  *
  * @example
  * identifyStandard({ feature: 'front-spacing', valueMm: 99.8 }).nearest

@@ -27,7 +27,8 @@ export function explainOdd(valueMm: number, expectedMm: number, nearMm: number):
   for (const factor of [10, 0.1, 100, 0.01]) {
     if (near(valueMm * factor)) return { kind: 'decimal-point', meantMm: clean(valueMm * factor) };
   }
-  const swapped = neighbourSwaps(valueMm).find(near);
+  // With so many swaps to try, one comes near by chance: only a close match explains anything.
+  const swapped = neighbourSwaps(valueMm).find((candidate) => Math.abs(candidate - expectedMm) <= nearMm / 3);
   if (swapped !== undefined) return { kind: 'digits-swapped', meantMm: swapped };
   return { kind: 'far-off', meantMm: null };
 }

@@ -137,7 +137,7 @@ export const demoBikes: DemoBike[] = [
           ...slot('right', 10.2, 10.16, 10.12),
           ...bothSides('slot-depth', 13.5),
           ...bothSides('plate', 4.6),
-          ...bothSides('lip-diameter', 23.5),
+          ...bothSides('lip-diameter', 24),
           ...bothSides('lip-depth', 1.6),
           'old-axle': [9],
         },

@@ -11,6 +11,8 @@ export interface AxleLineData {
   outside: Record<Side, readonly OutsidePart[]>;
   /** Retaining lips as measured. */
   lips: Record<Side, { diameterMm: number; depthMm: number } | null>;
+  /** Sides on which the nut would stand on the lip. */
+  onLip: Record<Side, boolean>;
 }
 
 export type AxlePartKind = 'plain' | 'tabbed' | 'plate' | 'c-washer' | 'arm' | 'nut';
@@ -92,12 +94,18 @@ export function axleLayout({ wheel, input, stack, outside }: AxleLineData): Axle
 }
 
 /** The parts of one side from the hub outwards. */
-function sideParts(side: Side, { wheel, input, stack, outside }: Omit<AxleLineData, 'lips'>): AxlePart[] {
+function sideParts(side: Side, { wheel, input, stack, outside }: Omit<AxleLineData, 'lips' | 'onLip'>): AxlePart[] {
   const washers = new Map(input.washers.map((washer) => [washer.id, washer]));
   const outwards = side === 'left' ? -1 : 1;
   let at = (outwards * input.hub.shoulderWidthMm) / 2;
   const parts: AxlePart[] = [];
-  const add = (kind: AxlePartKind, id: string, thicknessMm: number, insideIndex: number | null, radiusMm = radii[kind]) => {
+  const add = (
+    kind: AxlePartKind,
+    id: string,
+    thicknessMm: number,
+    insideIndex: number | null,
+    radiusMm = radii[kind],
+  ) => {
     const next = at + outwards * thicknessMm;
     parts.push({
       key: `${side}-${parts.length}-${id}`,
@@ -117,7 +125,8 @@ function sideParts(side: Side, { wheel, input, stack, outside }: Omit<AxleLineDa
     if (washer) add(washer.kind, id, washer.thicknessMm, index);
   });
   add('plate', 'plate', input.plateMm[side], null);
-  for (const part of outside[side]) add(part.kind, part.id, part.thicknessMm, null, part.kind === 'c-washer' ? outerRadius(part.id) : radii[part.kind]);
+  for (const part of outside[side])
+    add(part.kind, part.id, part.thicknessMm, null, part.kind === 'c-washer' ? outerRadius(part.id) : radii[part.kind]);
   add('nut', 'nut', input.nutMm, null, wheel.nutFlangeMm / 2);
   return parts;
 }

@@ -1,6 +1,15 @@
 import type { AxlePart, AxlePartKind } from './axle-parts';
 
-const names: Record<AxlePartKind, string> = { plain: 'washer', tabbed: 'tab', plate: 'dropout', 'c-washer': 'C', arm: 'arm', nut: 'nut' };
+const chips: Record<AxlePartKind, string> = {
+  plain: 'w',
+  tabbed: 'tab',
+  plate: 'dropout',
+  'c-washer': 'C',
+  arm: 'arm',
+  nut: 'nut',
+};
+
+const names: Record<AxlePartKind, string> = { ...chips, plain: 'washer', 'c-washer': 'C-washer' };
 
 /** A part's short name on the drawing. */
 export function partName({ kind }: Pick<AxlePart, 'kind'>): string {
@@ -15,6 +24,11 @@ const spoken: Record<AxlePartKind, string> = {
   arm: 'torque arm',
   nut: 'axle nut',
 };
+
+/** A part's name on its chip, where there is little room. */
+export function chipName({ kind }: Pick<AxlePart, 'kind'>): string {
+  return chips[kind];
+}
 
 /** A part's full name in a sentence. */
 export function spokenName({ kind }: Pick<AxlePart, 'kind'>): string {

@@ -3,7 +3,7 @@ import { Pressable, ScrollView, View } from 'react-native';
 import { figure } from '../../bike/figures';
 import { Txt } from '../../ui/txt';
 import { axleLayout, type AxleLineData, type AxlePart } from './axle-parts';
-import { partName, spokenName } from './part-names';
+import { chipName, spokenName } from './part-names';
 
 export interface PartStripProps {
   data: AxleLineData;
@@ -20,7 +20,7 @@ export function PartStrip({ data, selected, onPick, leftName, rightName }: PartS
   const chip = (part: AxlePart) => {
     if (part.kind === 'plate') {
       return (
-        <View key={part.key} aria-label={spokenName(part)} className="h-[56px] w-4 border-x-2 border-ink bg-metal" />
+        <View key={part.key} aria-label={spokenName(part)} className="h-[56px] w-2.5 border-x-2 border-ink bg-metal" />
       );
     }
     const lime = part.kind === 'tabbed' || part.key === selected;
@@ -33,10 +33,10 @@ export function PartStrip({ data, selected, onPick, leftName, rightName }: PartS
         disabled={!onPick || part.insideIndex === null}
         onPress={() => onPick?.(part)}
         testID={`part-${part.key}`}
-        className={`h-[56px] min-w-[44px] items-center justify-center px-1 ${lime ? 'bg-lime' : 'bg-sheet'} ${part.key === selected ? 'border-[3px] border-ink' : 'border border-ink'}`}
+        className={`h-[56px] min-w-[33px] max-w-[64px] flex-1 items-center justify-center ${lime ? 'bg-lime' : 'bg-sheet'} ${part.key === selected ? 'border-[3px] border-ink' : 'border border-ink'}`}
       >
         <Txt size="label" figure tone={lime ? 'on-lime' : 'soft'}>
-          {partName(part)}
+          {chipName(part)}
         </Txt>
         <Txt figure bold tone={lime ? 'on-lime' : 'ink'}>
           {figure(part.thicknessMm)}
@@ -50,9 +50,16 @@ export function PartStrip({ data, selected, onPick, leftName, rightName }: PartS
         <Txt size="label" figure tone="soft">{`◂ ${leftName}`}</Txt>
         <Txt size="label" figure tone="soft">{`${rightName} ▸`}</Txt>
       </View>
-      <ScrollView horizontal className="grow-0" contentContainerClassName="min-w-full justify-center gap-1 px-3 pb-1" tabIndex={0} aria-label={`${leftName} – ${rightName}`} role="group">
+      <ScrollView
+        horizontal
+        className="grow-0"
+        contentContainerClassName="min-w-full justify-center gap-0.5 px-2 pb-1"
+        tabIndex={0}
+        aria-label={`${leftName} – ${rightName}`}
+        role="group"
+      >
         {parts.slice(0, middle).map(chip)}
-        <View className="h-[56px] min-w-[56px] items-center justify-center border-[3px] border-ink bg-sheet px-3">
+        <View className="h-[56px] min-w-[48px] items-center justify-center border-[3px] border-ink bg-sheet px-2">
           <Txt bold>hub</Txt>
         </View>
         {parts.slice(middle).map(chip)}

@@ -31,7 +31,11 @@ export function BikeMap({ bike, width, height, ends, selected, onPick, endNames 
   const shiftX = (width - (right - left) * scale) / 2 - left * scale;
   const shiftY = (height - (bottom - top) * scale) / 2 - top * scale;
   const at = ({ x, y }: Point): Point => ({ x: x * scale + shiftX, y: y * scale + shiftY });
-  const list = (points: readonly Point[]) => points.map(at).map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
+  const list = (points: readonly Point[]) =>
+    points
+      .map(at)
+      .map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`)
+      .join(' ');
   const stroke = onPick ? 4 : 2;
   const hubs: Record<End, Point> = { rear: at(shape.rear), front: at(shape.front) };
   const radii: Record<End, number> = { rear: shape.rearRadius * scale, front: shape.frontRadius * scale };
@@ -39,7 +43,15 @@ export function BikeMap({ bike, width, height, ends, selected, onPick, endNames 
     <View style={{ width, height }}>
       <Svg width={width} height={height} aria-hidden>
         {(['rear', 'front'] as const).map((end) => (
-          <Circle key={end} cx={hubs[end].x} cy={hubs[end].y} r={radii[end]} fill="none" stroke={tones.ink} strokeWidth={onPick ? 2 : 1.5} />
+          <Circle
+            key={end}
+            cx={hubs[end].x}
+            cy={hubs[end].y}
+            r={radii[end]}
+            fill="none"
+            stroke={tones.ink}
+            strokeWidth={onPick ? 2 : 1.5}
+          />
         ))}
         {shape.loads.map((load, index) => (
           <Fragment key={index}>
@@ -50,11 +62,29 @@ export function BikeMap({ bike, width, height, ends, selected, onPick, endNames 
           </Fragment>
         ))}
         {shape.tubes.map((tube, index) => (
-          <Polyline key={index} points={list(tube)} fill="none" stroke={tones.ink} strokeWidth={stroke} strokeLinejoin="round" strokeLinecap="round" />
+          <Polyline
+            key={index}
+            points={list(tube)}
+            fill="none"
+            stroke={tones.ink}
+            strokeWidth={stroke}
+            strokeLinejoin="round"
+            strokeLinecap="round"
+          />
         ))}
         {!onPick
           ? (['rear', 'front'] as const).map((end) =>
-              ends[end] ? <Circle key={end} cx={hubs[end].x} cy={hubs[end].y} r={6} fill={tones[ends[end]]} stroke={tones.ink} strokeWidth={1} /> : null,
+              ends[end] ? (
+                <Circle
+                  key={end}
+                  cx={hubs[end].x}
+                  cy={hubs[end].y}
+                  r={6}
+                  fill={tones[ends[end]]}
+                  stroke={tones.ink}
+                  strokeWidth={1}
+                />
+              ) : null,
             )
           : null}
       </Svg>
@@ -69,7 +99,12 @@ export function BikeMap({ bike, width, height, ends, selected, onPick, endNames 
                 aria-pressed={selected === end}
                 onPress={() => onPick(end)}
                 className={`absolute items-center justify-center rounded-full border-2 border-ink ${selected === end ? 'bg-lime' : 'bg-sheet'}`}
-                style={{ width: targetSize, height: targetSize, left: hubs[end].x - targetSize / 2, top: hubs[end].y - targetSize / 2 }}
+                style={{
+                  width: targetSize,
+                  height: targetSize,
+                  left: hubs[end].x - targetSize / 2,
+                  top: hubs[end].y - targetSize / 2,
+                }}
               >
                 <Mark verdict={verdict} size={28} />
               </Pressable>
@@ -83,9 +118,17 @@ export function BikeMap({ bike, width, height, ends, selected, onPick, endNames 
 /** Slanting lines inside a four-sided outline, between its left and right edge. */
 function hatch([a, b, c, d]: Point[]): [Point, Point][] {
   if (!a || !b || !c || !d) return [];
-  const along = (from: Point, to: Point, share: number) => ({ x: from.x + (to.x - from.x) * share, y: from.y + (to.y - from.y) * share });
+  const along = (from: Point, to: Point, share: number) => ({
+    x: from.x + (to.x - from.x) * share,
+    y: from.y + (to.y - from.y) * share,
+  });
   return Array.from({ length: 9 }, (_, index) => {
     const share = (index + 1) / 10;
     return [along(a, d, share), along(b, a, 1 - share)] as [Point, Point];
-  }).concat(Array.from({ length: 8 }, (_, index) => [along(d, c, (index + 1) / 9), along(b, c, (index + 1) / 9)] as [Point, Point]));
+  }).concat(
+    Array.from(
+      { length: 8 },
+      (_, index) => [along(d, c, (index + 1) / 9), along(b, c, (index + 1) / 9)] as [Point, Point],
+    ),
+  );
 }

@@ -76,31 +76,61 @@ function upright(kind: BikeKind, crank: Point, rear: Point, front: Point, radius
   const tubes: Point[][] = [
     [crank, rear, { x: seat.x + 22, y: seat.y + 60 }],
     [crank, seat],
-    [{ x: seat.x - 90, y: seat.y - 20 }, { x: seat.x + 100, y: seat.y - 20 }],
+    [
+      { x: seat.x - 90, y: seat.y - 20 },
+      { x: seat.x + 100, y: seat.y - 20 },
+    ],
     [seat, { x: seat.x, y: seat.y - 20 }],
     [headLow, head, bar],
   ];
   const loads: Point[][] = [];
-  if (kind === 'step-through') tubes.push([headLow, { x: crank.x + 40, y: crank.y - 60 }, { x: crank.x - 50, y: crank.y - 190 }]);
+  if (kind === 'step-through')
+    tubes.push([headLow, { x: crank.x + 40, y: crank.y - 60 }, { x: crank.x - 50, y: crank.y - 190 }]);
   else tubes.push([headLow, crank], [head, { x: seat.x + 25, y: seat.y + 70 }]);
   if (kind === 'tandem') {
     const secondCrank = { x: crank.x + 660, y: crank.y };
     const secondSeat = { x: secondCrank.x - 170, y: seat.y };
     tubes.splice(5);
     tubes.push([crank, secondCrank, headLow], [secondCrank, secondSeat], [head, { x: seat.x + 25, y: seat.y + 70 }]);
-    tubes.push([{ x: secondSeat.x - 90, y: secondSeat.y - 20 }, { x: secondSeat.x + 100, y: secondSeat.y - 20 }]);
-    tubes.push([{ x: secondSeat.x - 20, y: secondSeat.y - 110 }, { x: secondSeat.x + 40, y: secondSeat.y - 110 }]);
+    tubes.push([
+      { x: secondSeat.x - 90, y: secondSeat.y - 20 },
+      { x: secondSeat.x + 100, y: secondSeat.y - 20 },
+    ]);
+    tubes.push([
+      { x: secondSeat.x - 20, y: secondSeat.y - 110 },
+      { x: secondSeat.x + 40, y: secondSeat.y - 110 },
+    ]);
   }
   if (kind === 'box-bike') {
     const floor = front.y - 40;
     const back = headLow.x + 40;
     const nose = front.x - 60;
-    loads.push([{ x: back, y: floor - 420 }, { x: nose + 120, y: floor - 420 }, { x: nose, y: floor - 90 }, { x: back, y: floor - 30 }]);
+    loads.push([
+      { x: back, y: floor - 420 },
+      { x: nose + 120, y: floor - 420 },
+      { x: nose, y: floor - 90 },
+      { x: back, y: floor - 30 },
+    ]);
     tubes.push([headLow, { x: headLow.x + 50, y: floor - 20 }, { x: front.x - 200, y: floor + 10 }, front]);
   } else tubes.push([headLow, { x: front.x - 60, y: front.y - 150 }, front]);
-  if (kind === 'longtail') tubes.push([{ x: seat.x + 10, y: -radius - 60 }, { x: -radius - 10, y: -radius - 60 }, { x: -120, y: -40 }]);
-  if (kind === 'drop-bar') tubes.push([bar, { x: bar.x + 130, y: bar.y + 4 }, { x: bar.x + 170, y: bar.y + 60 }, { x: bar.x + 90, y: bar.y + 120 }]);
-  else tubes.push([{ x: bar.x - 90, y: bar.y + 4 }, { x: bar.x + 40, y: bar.y - 14 }]);
+  if (kind === 'longtail')
+    tubes.push([
+      { x: seat.x + 10, y: -radius - 60 },
+      { x: -radius - 10, y: -radius - 60 },
+      { x: -120, y: -40 },
+    ]);
+  if (kind === 'drop-bar')
+    tubes.push([
+      bar,
+      { x: bar.x + 130, y: bar.y + 4 },
+      { x: bar.x + 170, y: bar.y + 60 },
+      { x: bar.x + 90, y: bar.y + 120 },
+    ]);
+  else
+    tubes.push([
+      { x: bar.x - 90, y: bar.y + 4 },
+      { x: bar.x + 40, y: bar.y - 14 },
+    ]);
   return { tubes, loads };
 }
 
@@ -110,9 +140,19 @@ function recumbent(crank: Point, rear: Point, front: Point, radius: number) {
   return {
     tubes: [
       [rear, { x: low.x, y: -20 }, { x: front.x, y: -40 }, boom],
-      [{ x: low.x - 220, y: -radius - 240 }, { x: low.x + 40, y: -90 }, { x: low.x + 330, y: -110 }],
-      [{ x: low.x + 240, y: -60 }, { x: low.x + 300, y: -260 }],
-      [{ x: boom.x - 40, y: boom.y + 40 }, { x: boom.x + 40, y: boom.y - 40 }],
+      [
+        { x: low.x - 220, y: -radius - 240 },
+        { x: low.x + 40, y: -90 },
+        { x: low.x + 330, y: -110 },
+      ],
+      [
+        { x: low.x + 240, y: -60 },
+        { x: low.x + 300, y: -260 },
+      ],
+      [
+        { x: boom.x - 40, y: boom.y + 40 },
+        { x: boom.x + 40, y: boom.y - 40 },
+      ],
     ],
     loads: [] as Point[][],
   };

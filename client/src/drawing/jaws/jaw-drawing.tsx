@@ -23,20 +23,30 @@ export function JawDrawing({ featureId, width, height }: JawDrawingProps) {
         </Pattern>
       </Defs>
       {/* Drawings are of the left side; the right one is its mirror image. */}
-      <G transform={side === 'right' ? 'translate(390 0) scale(-1 1)' : undefined}>{draw(tones, place ?? side ?? '')}</G>
+      <G transform={side === 'right' ? 'translate(390 0) scale(-1 1)' : undefined}>
+        {draw(tones, place ?? side ?? '')}
+      </G>
     </Svg>
   );
 }
 
 type Scene = (tones: Tones, place: string) => ReactNode;
 
-const outline = (tones: Tones) => ({ fill: 'url(#cut)', stroke: tones.ink, strokeWidth: 2.5, strokeLinejoin: 'round' as const });
+const outline = (tones: Tones) => ({
+  fill: 'url(#cut)',
+  stroke: tones.ink,
+  strokeWidth: 2.5,
+  strokeLinejoin: 'round' as const,
+});
 const tool = (tones: Tones) => ({ fill: tones.lime, stroke: tones.ink, strokeWidth: 2 });
 const thin = (tones: Tones) => ({ stroke: tones.ink, strokeWidth: 1.5, fill: 'none' });
 
 /** The dropout seen from outside, slot open downwards. */
 const dropout: Scene = (tones) => (
-  <Path d="M120 0h150c2 60 0 100-12 140l-6 84h-27V122a30 30 0 0 0-60 0v102h-27l-6-84c-12-40-14-80-12-140z" {...outline(tones)} />
+  <Path
+    d="M120 0h150c2 60 0 100-12 140l-6 84h-27V122a30 30 0 0 0-60 0v102h-27l-6-84c-12-40-14-80-12-140z"
+    {...outline(tones)}
+  />
 );
 
 const scenes: Record<string, Scene> = {
@@ -111,7 +121,10 @@ const scenes: Record<string, Scene> = {
         <Path d={`M90 ${y}h96v22h-96z`} {...tool(tones)} />
         <Path d={`M300 ${y}h-96v22h96z`} {...tool(tones)} />
         <Path d={`M186 ${y + 6}h18M186 ${y + 16}h18`} {...thin(tones)} />
-        <Path d={place === 'back' ? 'M90 138h210M90 130v16M300 130v16' : 'M90 82h210M90 74v16M300 74v16'} {...thin(tones)} />
+        <Path
+          d={place === 'back' ? 'M90 138h210M90 130v16M300 130v16' : 'M90 82h210M90 74v16M300 74v16'}
+          {...thin(tones)}
+        />
         <Path d="M350 60v-34M343 36l7-12 7 12" {...thin(tones)} />
       </>
     );
@@ -139,7 +152,15 @@ const scenes: Record<string, Scene> = {
       <Path d="M195 0v230" stroke={tones.soft} strokeDasharray="8 4 2 4" strokeWidth={1.2} />
       <Rect x={80} y={92} width={102} height={22} {...tool(tones)} />
       {[0, 1, 2, 3, 4, 5, 6, 7, 8].map((tick) => (
-        <Line key={tick} x1={90 + tick * 10.5} y1={92} x2={90 + tick * 10.5} y2={tick % 2 ? 99 : 103} stroke={tones.onLime} strokeWidth={1.2} />
+        <Line
+          key={tick}
+          x1={90 + tick * 10.5}
+          y1={92}
+          x2={90 + tick * 10.5}
+          y2={tick % 2 ? 99 : 103}
+          stroke={tones.onLime}
+          strokeWidth={1.2}
+        />
       ))}
       <Path d="M80 136h102M80 128v16M182 128v16" {...thin(tones)} />
     </>

@@ -1,0 +1,57 @@
+/** The arrows of the house: core ← contract ← server; core, contract ← client. Never sideways, never a circle. */
+module.exports = {
+  forbidden: [
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'core-stands-alone',
+      comment: 'core imports nothing of the others, nothing of Node, React or the page',
+      severity: 'error',
+      from: { path: '^core/src', pathNot: '\\.test(ing)?\\.ts$' },
+      to: { pathNot: '^core/src|^node_modules/valibot' },
+    },
+    {
+      name: 'contract-knows-core-only',
+      severity: 'error',
+      from: { path: '^contract/src' },
+      to: { path: '^(server|client|e2e|bench)/' },
+    },
+    {
+      name: 'server-not-sideways',
+      severity: 'error',
+      from: { path: '^server/' },
+      to: { path: '^(client|e2e|bench)/' },
+    },
+    {
+      name: 'client-not-sideways',
+      severity: 'error',
+      from: { path: '^client/' },
+      to: { path: '^(server|e2e|bench)/' },
+    },
+    {
+      name: 'drawings-compute-nothing',
+      comment: 'a drawing takes plain data: no queries, no routes',
+      severity: 'error',
+      from: { path: '^client/src/drawing' },
+      to: { path: '^client/src/(data|today|measure|fit|wheel|stores|shop)/' },
+    },
+    {
+      name: 'pages-from-routes-only',
+      comment: 'routes are thin: nothing imports from app/',
+      severity: 'error',
+      from: { path: '^client/src' },
+      to: { path: '^client/app' },
+    },
+    { name: 'no-missing', severity: 'error', from: {}, to: { couldNotResolve: true } },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(^|/)(dist|\\.expo)/|\\.d\\.ts$' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.base.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types', 'react-native'],
+      extensions: ['.ts', '.tsx', '.js', '.mjs', '.cjs', '.json'],
+    },
+  },
+};

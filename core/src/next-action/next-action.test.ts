@@ -1,0 +1,95 @@
+import type { Reading } from '../end-facts';
+import { frontReadings, frontWheel, washersOnHand } from '../end-fit/front-end.testing';
+import { activeEnd, endState, type BikeRecord } from './next-action';
+
+const choice = {
+  end: 'front' as const,
+  kind: 'wheel' as const,
+  wheelId: frontWheel.id,
+  chosenAt: '2026-03-02T12:00:00Z',
+};
+const next = (readings: Reading[], more: Partial<BikeRecord> = {}, stores = washersOnHand) =>
+  endState({ readings, choices: [], stacks: [], ...more }, 'front', [frontWheel], stores).next;
+
+describe('the next action', () => {
+  it('goes through an end from the first look to the washers', () => {
+    expect(next([])).toMatchObject({ kind: 'measure', feature: { id: 'material' } });
+    expect(next(frontReadings().filter(({ feature }) => feature !== 'plate.right'))).toMatchObject({
+      kind: 'measure',
+      feature: { id: 'plate.right' },
+      open: 1,
+    });
+    expect(next(frontReadings())).toEqual({ kind: 'choose-wheel', end: 'front' });
+    expect(next(frontReadings(), { choices: [choice] })).toMatchObject({
+      kind: 'accept',
+      wheelCode: 'FW-9',
+      verdict: 'goes',
+    });
+    const accepted = {
+      end: 'front' as const,
+      wheelId: frontWheel.id,
+      acceptedAt: '2026-03-02T13:00:00Z',
+      left: ['tabbed-2.5'],
+      right: ['tabbed-2.5'],
+    };
+    expect(next(frontReadings(), { choices: [choice], stacks: [accepted] })).toMatchObject({
+      kind: 'fit',
+      left: ['tabbed-2.5'],
+    });
+  });
+
+  it('refuses carbon with one reading, and points to the other end', () => {
+    expect(next(frontReadings({ material: 'carbon' }).slice(0, 1))).toEqual({
+      kind: 'refused',
+      end: 'front',
+      other: 'rear',
+    });
+  });
+
+  it('asks again where readings differ', () => {
+    const twice = [
+      ...frontReadings(),
+      { ...frontReadings({}, { 'plate.left': 5.6 }).find(({ feature }) => feature === 'plate.left')!, id: 'again' },
+    ];
+    expect(next(twice)).toMatchObject({ kind: 'measure', feature: { id: 'plate.left' } });
+  });
+
+  it('names what stops a wheel, and what to buy where only washers are missing', () => {
+    expect(next(frontReadings({ condition: 'cracked' }), { choices: [choice] })).toMatchObject({
+      kind: 'stopped',
+      finding: { id: 'condition' },
+    });
+    // Enough tabbed washers come with the kit, but nothing fills the rest.
+    expect(next(frontReadings(), { choices: [choice] }, [])).toMatchObject({
+      kind: 'buy',
+      purchase: [{ kind: 'plain' }],
+    });
+    expect(next(frontReadings({ condition: 'cracked' }), { choices: [choice] }, [])).toMatchObject({ kind: 'stopped' });
+  });
+
+  it('goes back to measuring when a reading is withdrawn after a stack was taken', () => {
+    const accepted = {
+      end: 'front' as const,
+      wheelId: frontWheel.id,
+      acceptedAt: '2026-03-02T13:00:00Z',
+      left: [],
+      right: [],
+    };
+    const readings = frontReadings().map((reading) =>
+      reading.feature === 'old-axle' ? { ...reading, withdrawnAt: '2026-03-02T14:00:00Z' } : reading,
+    );
+    expect(next(readings, { choices: [choice], stacks: [accepted] })).toMatchObject({
+      kind: 'measure',
+      feature: { id: 'old-axle' },
+    });
+  });
+});
+
+describe('the end at work', () => {
+  it('is the one chosen last, else the one read last, else the front', () => {
+    expect(activeEnd({ readings: [], choices: [], stacks: [] })).toBe('front');
+    const rear = frontReadings().map((reading) => ({ ...reading, end: 'rear' as const }));
+    expect(activeEnd({ readings: rear, choices: [], stacks: [] })).toBe('rear');
+    expect(activeEnd({ readings: rear, choices: [choice], stacks: [] })).toBe('front');
+  });
+});

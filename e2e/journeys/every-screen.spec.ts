@@ -1,0 +1,49 @@
+import { accessible, expect, test } from '../support/test';
+
+const screens: [name: string, path: string, ready: string][] = [
+  ['today', '/', 'Bike in'],
+  ['bike in', '/bikes/new', 'Bring in'],
+  ['bike', '/bikes/00000003-0000-4000-8000-000000000002', 'See the fit'],
+  ['change bike', '/bikes/00000003-0000-4000-8000-000000000002/edit', 'Take out of the shop'],
+  [
+    'measure a length',
+    '/bikes/00000003-0000-4000-8000-000000000001/front/measure?feature=spacing.front',
+    'Withdraw 100.3',
+  ],
+  ['answer', '/bikes/00000003-0000-4000-8000-000000000001/front/measure?feature=material', 'Next: left slot'],
+  [
+    'washers found',
+    '/bikes/00000003-0000-4000-8000-000000000002/rear/measure?feature=washers-found.left',
+    'Take last off',
+  ],
+  ['choose wheel', '/bikes/00000003-0000-4000-8000-000000000002/rear/wheel', 'Take RW-2'],
+  ['fit', '/bikes/00000003-0000-4000-8000-000000000004/front/fit', 'Take this stack'],
+  ['impossible fit', '/bikes/00000003-0000-4000-8000-000000000006/rear/fit', 'To the stores'],
+  ['stack', '/bikes/00000003-0000-4000-8000-000000000003/rear/stack', 'Print'],
+  ['stores', '/stores', 'Add a line'],
+  ['line of the stores', '/stores/00000002-0000-4000-8000-000000000009', 'Keep'],
+  ['wheels', '/wheels', 'Add a wheel'],
+  ['wheel', '/wheels/00000001-0000-4000-8000-000000000001', 'Keep'],
+  ['shop', '/shop', 'As the phone'],
+];
+
+for (const theme of ['light', 'dark'] as const) {
+  test(`every screen is accessible and none is wider than the window, ${theme}`, async ({ page, shop }) => {
+    test.setTimeout(180_000);
+    await page.emulateMedia({ colorScheme: theme });
+    for (const [name, path, ready] of screens) {
+      await test.step(name, async () => {
+        await page.goto(shop.url + path);
+        await expect(
+          page
+            .getByRole(ready === 'As the phone' ? 'radio' : 'button', { name: ready })
+            .or(page.getByText(ready))
+            .first(),
+        ).toBeVisible();
+        await accessible(page);
+        const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+        expect(overflow, `${name} is ${overflow} px too wide`).toBeLessThanOrEqual(0);
+      });
+    }
+  });
+}

@@ -1,0 +1,92 @@
+import { caliper, expect, keypad, measuring, piecesFetched, test } from '../support/test';
+
+const box = '00000003-0000-4000-8000-000000000001';
+
+test('the server goes away while typing: nothing typed is lost, and it goes out when the server is back', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.url}/bikes/${box}/front/measure?feature=slot-width.left.seat`);
+  await measuring(page, 'Left slot, width at the seat');
+  await piecesFetched(page);
+  await keypad(page, '9.5');
+  await shop.stop();
+  await keypad(page, '8');
+  await page.getByTestId('keep').click();
+  await measuring(page, 'Right slot, width at the mouth');
+  await expect(page.getByTestId('sync-strip')).toContainText('1 entry waits');
+  await caliper(page, '9.6');
+  await measuring(page, 'Right slot, width in the middle');
+  await expect(page.getByTestId('sync-strip')).toContainText('2 entries wait');
+  await page.getByRole('link', { name: 'Back' }).click();
+  await expect(page.getByTestId('next')).toContainText('Measure the right slot in the middle');
+  await shop.start();
+  await expect(page.getByTestId('sync-strip')).toHaveCount(0, { timeout: 40_000 });
+  const kept = await shop.query<{ feature: string; value_mm: number }>(
+    `SELECT feature, value_mm FROM reading WHERE bike_id = '${box}' AND feature IN ('slot-width.left.seat', 'slot-width.right.mouth') ORDER BY taken_at`,
+  );
+  expect(kept).toEqual([
+    { feature: 'slot-width.left.seat', value_mm: 9.58 },
+    { feature: 'slot-width.right.mouth', value_mm: 9.6 },
+  ]);
+});
+
+test('a page closed with an entry waiting sends it the next time', async ({ page, shop, context }) => {
+  await page.goto(`${shop.url}/bikes/${box}/front/measure?feature=slot-width.left.seat`);
+  await measuring(page, 'Left slot, width at the seat');
+  await shop.stop();
+  await caliper(page, '9.57');
+  await expect(page.getByTestId('sync-strip')).toContainText('1 entry waits');
+  await page.close();
+  await shop.start();
+  const again = await context.newPage();
+  await again.goto(shop.url);
+  await expect
+    .poll(() =>
+      shop.query(`SELECT value_mm FROM reading WHERE bike_id = '${box}' AND feature = 'slot-width.left.seat'`),
+    )
+    .toEqual([{ value_mm: 9.57 }]);
+});
+
+test('a bike taken out meanwhile: the entry is refused in words and stays to be looked at', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/bikes/${box}/front/measure?feature=slot-width.left.seat`);
+  await measuring(page, 'Left slot, width at the seat');
+  await shop.query(`UPDATE bike SET withdrawn_at = now() WHERE id = '${box}'`);
+  await caliper(page, '9.57');
+  await expect(page.getByTestId('sync-strip')).toContainText('1 entry was refused');
+  await page.getByRole('button', { name: 'Look' }).click();
+  await expect(page.getByText('Refused: This bike was taken out of the shop meanwhile.')).toBeVisible();
+  await expect(page.getByText('valueMm 9.57')).toBeVisible();
+  await page.getByRole('button', { name: 'Put it aside' }).click();
+  await expect(page.getByText('Everything is with the server.')).toBeVisible();
+});
+
+test('two pages change the same bike: the second sees both versions', async ({ page, shop, context }) => {
+  const other = await context.newPage();
+  for (const tab of [page, other]) {
+    await tab.goto(`${shop.url}/bikes/${box}/edit`);
+    await expect(tab.getByTestId('field-name')).toHaveValue('Bakery box bike');
+  }
+  await page.bringToFront();
+  await page.getByTestId('field-name').fill('Bread box bike');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('heading', { name: 'Bread box bike' })).toBeVisible();
+  await other.bringToFront();
+  await other.getByTestId('field-name').fill('Bakery bike, green');
+  await other.getByRole('button', { name: 'Keep' }).click();
+  await expect(other.getByRole('alert')).toContainText('Stored now: MQ-31, Bread box bike');
+  await expect(other.getByTestId('field-name')).toHaveValue('Bakery bike, green');
+  await other.getByRole('button', { name: 'Keep mine' }).click();
+  await expect(other.getByRole('heading', { name: 'Bakery bike, green' })).toBeVisible();
+});
+
+test('two people count the same washers: the second is told what is there', async ({ page, shop, context }) => {
+  const other = await context.newPage();
+  for (const tab of [page, other]) await tab.goto(`${shop.url}/stores`);
+  const id = '00000002-0000-4000-8000-000000000001';
+  const more = { name: 'One more: Plain washers 0.5 mm' };
+  await expect(other.getByTestId(`count-${id}`)).toHaveText('8');
+  await shop.query(`UPDATE store_item SET count = 3, version = version + 1 WHERE id = '${id}'`);
+  await other.getByRole('button', more).click();
+  await expect(other.getByRole('alert')).toContainText('3 there now');
+});

@@ -1,0 +1,51 @@
+import { expect, measuring, test } from '../support/test';
+
+test('carbon is refused at once, and cannot be fitted by any way round', async ({ page, shop }) => {
+  await page.goto(shop.url);
+  await page.getByRole('button', { name: 'Bike in' }).click();
+  await page.getByTestId('field-tag').fill('MQ-78');
+  await page.getByTestId('field-name').fill('Light gravel bike');
+  await page.getByRole('button', { name: 'Bring in' }).click();
+  await page.getByTestId('go-on').click();
+  await measuring(page, 'What the dropouts are made of');
+  await page.getByRole('radio', { name: 'Aluminium, forged' }).click();
+  // A metal dropout in a carbon blade is refused too.
+  await measuring(page, 'What the blades or stays are made of');
+  await page.getByRole('radio', { name: 'Carbon' }).click();
+  await expect(page.getByTestId('next')).toContainText('Front refused: look at the rear end');
+  const bike = page.url();
+  await page.goto(`${bike}/front/wheel`);
+  await page.getByRole('button', { name: 'Take FW-1' }).click();
+  await expect(page.getByTestId('verdict')).toContainText('Stop');
+  await expect(page.getByTestId('take')).toHaveCount(0);
+  await expect(page.getByText('Carbon takes no motor')).toBeVisible();
+  await page.goto(bike);
+  await page.getByTestId('go-on').click();
+  await expect(page.getByTestId('next')).toContainText('Say what the dropouts are made of');
+});
+
+test('an impossible end names the washer to buy, and goes once it is in the stores', async ({ page, shop }) => {
+  await page.goto(shop.url);
+  await page.getByText('Get 1 washer 5 mm').click();
+  await page.getByTestId('go-on').click();
+  await expect(page.getByTestId('verdict')).toContainText('Stop');
+  await expect(page.getByTestId('verdict')).toContainText('Get 1 washer 5 mm');
+  await page.getByRole('button', { name: 'To the stores' }).click();
+  await page.getByRole('button', { name: 'Add a line' }).click();
+  await page.getByTestId('field-thicknessMm').fill('5');
+  await page.getByTestId('field-boreMm').fill('14,3');
+  await page.getByTestId('field-count').fill('1');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('heading', { name: 'Stores' })).toBeVisible();
+  await page.goto(`${shop.url}/bikes/00000003-0000-4000-8000-000000000006/rear/fit`);
+  await expect(page.getByTestId('take')).toBeEnabled();
+});
+
+test('a stack changed by hand beyond a limit cannot be taken', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/bikes/00000003-0000-4000-8000-000000000007/rear/fit`);
+  await page.getByRole('button', { name: /left tabbed washer/ }).click();
+  await page.getByRole('button', { name: 'Take out' }).click();
+  await expect(page.getByTestId('verdict')).toContainText('Stop');
+  await expect(page.getByTestId('take')).toBeDisabled();
+  await expect(page.getByText('Add a tabbed washer on the left.').first()).toBeVisible();
+});

@@ -1,0 +1,102 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { once } from 'node:events';
+import { createServer, type AddressInfo } from 'node:net';
+import { fileURLToPath } from 'node:url';
+
+import { Client } from 'pg';
+
+const root = fileURLToPath(new URL('../..', import.meta.url));
+
+/** A server of a test's own, over a demo database of its own; it can be taken away and brought back. */
+export class OwnShop {
+  private child: ChildProcess | null = null;
+  private readonly database = `shop_${randomUUID().replaceAll('-', '')}`;
+  private port = 0;
+
+  get url(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  /** Creates the database, fills it with the demo and starts the server. */
+  async open(): Promise<void> {
+    await this.admin(`CREATE DATABASE ${this.database}`);
+    this.port = await freePort();
+    await this.start();
+  }
+
+  async start(): Promise<void> {
+    const child = spawn(process.execPath, ['server/dist/main.mjs'], {
+      cwd: root,
+      stdio: ['ignore', 'pipe', 'inherit'],
+      env: {
+        ...process.env,
+        PORT: String(this.port),
+        DATABASE_URL: this.databaseUrl(),
+        DEMO: '1',
+        CLIENT_DIR: `${root}client/dist`,
+        LOG_LEVEL: 'info',
+      },
+    });
+    this.child = child;
+    await new Promise<void>((resolve, reject) => {
+      child.stdout!.on('data', (chunk) => String(chunk).includes('"listening"') && resolve());
+      child.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
+    });
+  }
+
+  /** Ends the server, by default as hard as a power cut. */
+  async stop(signal: NodeJS.Signals = 'SIGKILL'): Promise<void> {
+    const { child } = this;
+    if (!child || child.exitCode !== null || child.signalCode !== null) return;
+    const ended = once(child, 'exit');
+    child.kill(signal);
+    await ended;
+  }
+
+  async close(): Promise<void> {
+    await this.stop();
+    await this.admin(`DROP DATABASE IF EXISTS ${this.database} WITH (FORCE)`);
+  }
+
+  /** Rows of a query against this shop's database. */
+  async query<T extends object>(sql: string): Promise<T[]> {
+    const client = new Client({ connectionString: this.databaseUrl() });
+    await client.connect();
+    try {
+      return (await client.query<T>(sql)).rows;
+    } finally {
+      await client.end();
+    }
+  }
+
+  private databaseUrl(): string {
+    return adminUrl().replace(/[^/]*$/, this.database);
+  }
+
+  private async admin(sql: string): Promise<void> {
+    const client = new Client({ connectionString: adminUrl() });
+    await client.connect();
+    try {
+      await client.query(sql);
+    } finally {
+      await client.end();
+    }
+  }
+}
+
+function adminUrl(): string {
+  const url = process.env['TEST_DATABASE_URL'];
+  if (!url) throw new Error('TEST_DATABASE_URL is not set; run the tests by npm test');
+  return url;
+}
+
+async function freePort(): Promise<number> {
+  const server = createServer();
+  server.listen(0, '127.0.0.1');
+  await once(server, 'listening');
+  const { port } = server.address() as AddressInfo;
+  server.close();
+  await once(server, 'close');
+  return port;
+}

@@ -1,0 +1,66 @@
+import AxeBuilder from '@axe-core/playwright';
+import { test as base, expect, type Page } from '@playwright/test';
+
+import { OwnShop } from './own-shop';
+
+/** Every test has a shop of its own, and fails when the page complains. */
+export const test = base.extend<{ shop: OwnShop; complaints: string[] }>({
+  shop: async ({}, use) => {
+    const shop = new OwnShop();
+    await shop.open();
+    await use(shop);
+    await shop.close();
+  },
+  complaints: [
+    async ({ page }, use) => {
+      const complaints: string[] = [];
+      page.on('pageerror', (error) => complaints.push(error.message));
+      page.on('console', (message) => {
+        // A server that is away on purpose is no complaint; a policy violation or a script error is.
+        if (message.type() === 'error' && !/Failed to load resource|net::ERR/.test(message.text()))
+          complaints.push(message.text());
+      });
+      await use(complaints);
+      expect(complaints).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+/** Types as a caliper does: digits, then Enter. */
+export async function caliper(page: Page, value: string): Promise<void> {
+  await page.keyboard.type(value);
+  await page.keyboard.press('Enter');
+}
+
+/** Presses the keypad's keys. */
+export async function keypad(page: Page, value: string): Promise<void> {
+  for (const key of value) await page.getByTestId('keypad').getByRole('button', { name: key, exact: true }).click();
+}
+
+/** The measuring page's heading. */
+export function measuring(page: Page, title: string) {
+  return expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible();
+}
+
+/** Waits until the app has fetched its pieces, as it does by itself after the first page. */
+export async function piecesFetched(page: Page): Promise<void> {
+  await expect
+    .poll(() =>
+      page.evaluate(async () => {
+        const pieces = (await (await fetch('/pieces.json')).json()) as string[];
+        const there = new Set(performance.getEntriesByType('resource').map(({ name }) => new URL(name).pathname));
+        return pieces.filter((piece) => !there.has(piece) && !there.has(encodeURI(piece))).length;
+      }),
+    )
+    .toBe(0);
+}
+
+/** No serious or critical finding on this page. */
+export async function accessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const grave = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  expect(grave.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`)).toEqual([]);
+}

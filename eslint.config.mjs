@@ -1,0 +1,56 @@
+import js from '@eslint/js';
+import reactHooks from 'eslint-plugin-react-hooks';
+import typescript from 'typescript-eslint';
+
+export default typescript.config(
+  {
+    ignores: [
+      '**/node_modules/',
+      '**/dist/',
+      '**/.expo/',
+      '.cache/',
+      '.data/',
+      'client/public/',
+      'client/*.d.ts',
+      '**/test-results/',
+    ],
+  },
+  js.configs.recommended,
+  ...typescript.configs.recommended,
+  {
+    rules: {
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true },
+      ],
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      'no-console': ['error', { allow: ['error'] }],
+    },
+  },
+  {
+    files: ['client/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': reactHooks },
+    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
+  {
+    files: ['**/*.cjs', '**/*.config.js', 'client/*.js'],
+    languageOptions: {
+      sourceType: 'commonjs',
+      globals: { module: 'writable', require: 'readonly', __dirname: 'readonly' },
+    },
+    rules: { '@typescript-eslint/no-require-imports': 'off' },
+  },
+  {
+    files: ['scripts/**/*.mjs', 'bench/**/*.mjs'],
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        URL: 'readonly',
+        setTimeout: 'readonly',
+        console: 'readonly',
+        performance: 'readonly',
+      },
+    },
+  },
+  { files: ['e2e/support/test.ts'], rules: { 'no-empty-pattern': 'off', 'react-hooks/rules-of-hooks': 'off' } },
+);

@@ -8,27 +8,31 @@ test.describe('what is typed for a length', () => {
     await measuring(page, 'Left slot, width at the seat');
   });
 
-  for (const [what, typed, says] of [
-    ['letters', 'abc', '"abc" is not a figure'],
-    ['two decimal points', '9.5.8', 'has two decimal points'],
-    ['zero', '0', '0 mm is not plausible here: 6 to 20 mm'],
-    ['a negative figure', '-9.58', 'not plausible here: 6 to 20 mm'],
-    ['a huge figure', '9999', '9999 mm is not plausible here'],
-  ] as const) {
-    test(`${what} stay, are explained and are not kept`, async ({ page, shop }) => {
+  test('what is no plausible figure stays, is explained and is not kept', async ({ page, shop }) => {
+    for (const [typed, says] of [
+      ['abc', '"abc" is not a figure'],
+      ['9.5.8', 'has two decimal points'],
+      ['0', '0 mm is not plausible here: 6 to 20 mm'],
+      ['-9.58', 'not plausible here: 6 to 20 mm'],
+      ['9999', '9999 mm is not plausible here'],
+    ] as const) {
       await page.keyboard.type(typed);
       await expect(page.getByTestId('says')).toContainText(says);
       await page.keyboard.press('Enter');
       await expect(page.getByTestId('reading')).toHaveText(typed);
       await expect(page.getByTestId('keep')).toBeDisabled();
       await measuring(page, 'Left slot, width at the seat');
-      expect(
-        await shop.query(
-          "SELECT 1 FROM reading WHERE bike_id = '00000003-0000-4000-8000-000000000001' AND feature = 'slot-width.left.seat'",
-        ),
-      ).toEqual([]);
-    });
-  }
+      for (let key = 0; key < typed.length; key++) await page.keyboard.press('Backspace');
+    }
+    // Nothing typed and nothing read: Enter keeps nothing either.
+    await page.keyboard.press('Enter');
+    await measuring(page, 'Left slot, width at the seat');
+    expect(
+      await shop.query(
+        "SELECT 1 FROM reading WHERE bike_id = '00000003-0000-4000-8000-000000000001' AND feature = 'slot-width.left.seat'",
+      ),
+    ).toEqual([]);
+  });
 
   test('a comma counts as the decimal point', async ({ page }) => {
     await caliper(page, '9,58');

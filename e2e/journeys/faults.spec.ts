@@ -22,13 +22,16 @@ test('the server goes away while typing: nothing typed is lost, and it goes out 
   await expect(page.getByTestId('next')).toContainText('Measure the right slot in the middle');
   await shop.start();
   await expect(page.getByTestId('sync-strip')).toHaveCount(0, { timeout: 40_000 });
-  const kept = await shop.query<{ feature: string; value_mm: number }>(
-    `SELECT feature, value_mm FROM reading WHERE bike_id = '${box}' AND feature IN ('slot-width.left.seat', 'slot-width.right.mouth') ORDER BY taken_at`,
-  );
-  expect(kept).toEqual([
-    { feature: 'slot-width.left.seat', value_mm: 9.58 },
-    { feature: 'slot-width.right.mouth', value_mm: 9.6 },
-  ]);
+  await expect
+    .poll(() =>
+      shop.query(
+        `SELECT feature, value_mm FROM reading WHERE bike_id = '${box}' AND feature IN ('slot-width.left.seat', 'slot-width.right.mouth') ORDER BY taken_at`,
+      ),
+    )
+    .toEqual([
+      { feature: 'slot-width.left.seat', value_mm: 9.58 },
+      { feature: 'slot-width.right.mouth', value_mm: 9.6 },
+    ]);
 });
 
 test('a page closed with an entry waiting sends it the next time', async ({ page, shop, context }) => {

@@ -40,6 +40,9 @@ export class Outbox {
   private readonly waiting = new Map<string, (outcome: Outcome) => void>();
   private readonly store: Promise<OutboxStore>;
   private flushing = false;
+  /** Asked for while one was under way. */
+  private flushAgain = false;
+  private closed = false;
   private attempts = 0;
   private timer: ReturnType<typeof setTimeout> | undefined;
 
@@ -84,6 +87,12 @@ export class Outbox {
     await this.reload();
   }
 
+  /** Stops trying; what waits stays kept. */
+  readonly close = (): void => {
+    this.closed = true;
+    clearTimeout(this.timer);
+  };
+
   /** Tries now, whatever the waiting time says. */
   readonly tryNow = (): void => {
     clearTimeout(this.timer);
@@ -97,15 +106,20 @@ export class Outbox {
   };
 
   private async flush(): Promise<void> {
-    if (this.flushing) return;
+    if (this.closed) return;
+    if (this.flushing) {
+      this.flushAgain = true;
+      return;
+    }
     this.flushing = true;
+    this.flushAgain = false;
     try {
       await exclusively(() => this.sendAll());
     } finally {
       this.flushing = false;
     }
     // Something may have come in between the last look and here.
-    if (!this.state.unreachable && this.nextToSend()) void this.flush();
+    if (this.flushAgain || (!this.state.unreachable && this.nextToSend())) void this.flush();
   }
 
   private nextToSend(): PendingWrite | undefined {
@@ -114,10 +128,9 @@ export class Outbox {
 
   private async sendAll(): Promise<void> {
     await this.reload();
-    for (let next = this.nextToSend(); next; next = this.nextToSend()) {
+    for (let next = this.nextToSend(); next && !this.closed; next = this.nextToSend()) {
       const reached = await this.sendOne(next);
       if (!reached) return;
-      await this.reload();
     }
   }
 
@@ -127,6 +140,7 @@ export class Outbox {
       const answer = await (this.options.send ?? sendToServer)(write);
       this.options.onStored?.(write, answer);
       await store.remove(write.seq);
+      await this.reload();
       this.settle(write, { kind: 'stored', answer });
     } catch (error) {
       if (!(error instanceof RefusedError)) {
@@ -134,6 +148,8 @@ export class Outbox {
         return false;
       }
       await store.put({ ...write, refused: error.problem });
+      // Whoever waits for the outcome may look at the entry at once.
+      await this.reload();
       this.settle(write, { kind: 'refused', problem: error.problem });
     }
     this.attempts = 0;

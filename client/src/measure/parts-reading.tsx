@@ -67,7 +67,7 @@ export function PartsReading({
     >
       <View className="max-w-[720px] gap-3 px-4 py-2">
         <Txt tone="soft">{featureWords(feature.id).how}</Txt>
-        <View className="min-h-[64px] flex-row flex-wrap items-center gap-1" aria-label={words.partsSoFar}>
+        <View className="min-h-[64px] flex-row flex-wrap items-center gap-1" role="group" aria-label={words.partsSoFar}>
           <View className="h-14 justify-center border-2 border-ink bg-sheet px-3">
             <Txt bold>hub</Txt>
           </View>

@@ -20,7 +20,12 @@ export function PartStrip({ data, selected, onPick, leftName, rightName }: PartS
   const chip = (part: AxlePart) => {
     if (part.kind === 'plate') {
       return (
-        <View key={part.key} aria-label={spokenName(part)} className="h-[56px] w-2.5 border-x-2 border-ink bg-metal" />
+        <View
+          key={part.key}
+          role="img"
+          aria-label={spokenName(part)}
+          className="h-[56px] w-2.5 border-x-2 border-ink bg-metal"
+        />
       );
     }
     const lime = part.kind === 'tabbed' || part.key === selected;

@@ -1,0 +1,8 @@
+/** @type {import('jest').Config} */
+module.exports = {
+  preset: 'jest-expo',
+  testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-.*|nativewind|react-native-.*|valibot|idb|date-fns|@tanstack/.*|@cricket/.*)/)',
+  ],
+};

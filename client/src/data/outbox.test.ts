@@ -1,0 +1,110 @@
+import type { Problem } from '@cricket/contract/problem';
+
+import { RefusedError, UnreachableError, type WriteRequest } from './api';
+import { Outbox } from './outbox';
+import type { OutboxStore, PendingWrite } from './outbox-store';
+
+/** A store that outlives the outbox, as IndexedDB outlives a page. */
+function memoryStore(): OutboxStore {
+  const rows = new Map<number, PendingWrite>();
+  let seq = 1;
+  return {
+    durable: true,
+    all: async () => [...rows.values()],
+    add: async (write) => {
+      rows.set(seq, { ...write, seq });
+      return seq++;
+    },
+    put: async (write) => void rows.set(write.seq, write),
+    remove: async (number) => void rows.delete(number),
+  };
+}
+
+const write = (writeId: string): WriteRequest => ({
+  writeId,
+  method: 'PUT',
+  path: `/api/${writeId}`,
+  body: {},
+  person: 'Wren',
+});
+const about = { kind: 'reading' as const, bikeId: 'b', id: 'r' };
+const problem: Problem = { type: 'urn', title: 'No such bike', status: 410, code: 'withdrawn', errors: [] };
+
+function server() {
+  const sent: string[] = [];
+  const state = { away: false, refuses: new Set<string>() };
+  return {
+    sent,
+    state,
+    send: async ({ writeId }: WriteRequest) => {
+      if (state.away) throw new UnreachableError('away');
+      if (state.refuses.has(writeId)) throw new RefusedError(problem);
+      sent.push(writeId);
+      return { writeId };
+    },
+  };
+}
+
+describe('Outbox', () => {
+  it('sends in order and tells what became of each', async () => {
+    const { send, sent } = server();
+    const outbox = new Outbox({ openStore: async () => memoryStore(), send });
+    const outcomes = await Promise.all(['one', 'two', 'three'].map((id) => outbox.submit(write(id), about)));
+    expect(sent).toEqual(['one', 'two', 'three']);
+    expect(outcomes[0]).toEqual({ kind: 'stored', answer: { writeId: 'one' } });
+    expect(outbox.snapshot().writes).toEqual([]);
+  });
+
+  it('keeps what the server could not take, and sends it when it is back', async () => {
+    const { send, sent, state } = server();
+    state.away = true;
+    let retry = () => {};
+    const back = new Promise<void>((resolve) => (retry = resolve));
+    const outbox = new Outbox({
+      openStore: async () => memoryStore(),
+      send,
+      waitMs: () => 1_000_000,
+      onStored: () => retry(),
+    });
+    expect(await outbox.submit(write('one'), about)).toEqual({ kind: 'waiting' });
+    expect(outbox.snapshot()).toMatchObject({ unreachable: true, writes: [{ writeId: 'one' }] });
+    state.away = false;
+    outbox.tryNow();
+    await back;
+    expect(sent).toEqual(['one']);
+    outbox.close();
+  });
+
+  it('sends what an earlier page left behind', async () => {
+    const store = memoryStore();
+    const { send, sent, state } = server();
+    state.away = true;
+    const earlier = new Outbox({ openStore: async () => store, send, waitMs: () => 1_000_000 });
+    await earlier.submit(write('left'), about);
+    earlier.close();
+    state.away = false;
+    await new Promise<void>((resolve) => new Outbox({ openStore: async () => store, send, onStored: () => resolve() }));
+    expect(sent).toEqual(['left']);
+  });
+
+  it('sets a refused write aside, with the reason, and goes on with the next', async () => {
+    const { send, sent, state } = server();
+    state.refuses.add('bad');
+    const outbox = new Outbox({ openStore: async () => memoryStore(), send });
+    const [bad, good] = await Promise.all([outbox.submit(write('bad'), about), outbox.submit(write('good'), about)]);
+    expect(bad).toEqual({ kind: 'refused', problem });
+    expect(good).toMatchObject({ kind: 'stored' });
+    expect(sent).toEqual(['good']);
+    expect(outbox.snapshot().writes).toMatchObject([{ writeId: 'bad', refused: problem }]);
+    await outbox.discard(outbox.snapshot().writes[0]!.seq);
+    expect(outbox.snapshot().writes).toEqual([]);
+  });
+
+  it('makes one write of a double tap', async () => {
+    const { send, sent } = server();
+    const outbox = new Outbox({ openStore: async () => memoryStore(), send });
+    const [one, two] = await Promise.all([outbox.submit(write('tap'), about), outbox.submit(write('tap'), about)]);
+    expect(one).toEqual(two);
+    expect(sent).toEqual(['tap']);
+  });
+});

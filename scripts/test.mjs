@@ -1,0 +1,72 @@
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+
+import { ensurePackages } from './lib/packages.mjs';
+import { root } from './lib/root.mjs';
+import { runShown } from './lib/run.mjs';
+import { say } from './lib/say.mjs';
+
+/** All checks and tests; installs what is missing. Ends with one line: N passed, N failed. */
+await ensurePackages();
+const { ensureChromium } = await import('./lib/debian.mjs');
+const { cluster } = await import('./lib/postgres.mjs');
+const { build } = await import('./lib/build.mjs');
+
+const reports = join(root, '.cache', 'reports');
+rmSync(reports, { recursive: true, force: true });
+mkdirSync(reports, { recursive: true });
+
+const database = cluster('test', Number(process.env.CRICKET_TEST_PG_PORT ?? 54621));
+const startedHere = database.start();
+const env = { ...process.env, TEST_DATABASE_URL: database.url('postgres'), CI: '1' };
+const totals = { passed: 0, failed: 0 };
+
+try {
+  await count('checks', async () => {
+    const code = await runShown(process.execPath, ['scripts/check.mjs'], { cwd: root, env });
+    return { passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1 };
+  });
+  for (const workspace of ['core', 'server', 'client']) await count(workspace, () => jest(workspace));
+  ensureChromium();
+  build();
+  await count('browser', browser);
+} finally {
+  if (startedHere) database.stop();
+}
+process.stdout.write(`${totals.passed} passed, ${totals.failed} failed\n`);
+process.exit(totals.failed === 0 ? 0 : 1);
+
+async function count(name, run) {
+  say(`testing: ${name}`);
+  const { passed, failed } = await run();
+  totals.passed += passed;
+  totals.failed += failed;
+  say(`${name}: ${passed} passed, ${failed} failed`);
+}
+
+async function jest(workspace) {
+  const outputFile = join(reports, `${workspace}.json`);
+  const code = await runShown('npx', ['--no-install', 'jest', '--json', `--outputFile=${outputFile}`], {
+    cwd: join(root, workspace),
+    env,
+    // The report goes to the file; what is printed for people goes to the error stream.
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
+  if (!existsSync(outputFile)) return { passed: 0, failed: 1 };
+  const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(readFileSync(outputFile, 'utf8'));
+  const failed = numFailedTests + numRuntimeErrorTestSuites;
+  return { passed: numPassedTests, failed: code === 0 ? failed : Math.max(1, failed) };
+}
+
+async function browser() {
+  const code = await runShown('npx', ['--no-install', 'playwright', 'test'], {
+    cwd: join(root, 'e2e'),
+    env,
+    stdio: ['ignore', 'inherit', 'inherit'],
+  });
+  const report = join(root, 'e2e', 'test-results', 'report.json');
+  if (!existsSync(report)) return { passed: 0, failed: 1 };
+  const { expected, unexpected, flaky } = JSON.parse(readFileSync(report, 'utf8')).stats;
+  const failed = unexpected + flaky;
+  return { passed: expected, failed: code === 0 ? failed : Math.max(1, failed) };
+}

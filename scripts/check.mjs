@@ -6,7 +6,7 @@ import { say } from './lib/say.mjs';
 /** Everything that is wrong without running anything: types, lint, layers, format. */
 await ensurePackages();
 const checks = [
-  ...['core', 'contract', 'server', 'client', 'e2e'].map((name) => [`types: ${name}`, ['tsc', '-p', name]]),
+  ...['core', 'contract', 'server', 'client', 'e2e', 'bench'].map((name) => [`types: ${name}`, ['tsc', '-p', name]]),
   ['lint', ['eslint', '.', '--max-warnings', '0']],
   [
     'layers',

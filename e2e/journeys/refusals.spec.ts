@@ -20,6 +20,7 @@ test('carbon is refused at once, and cannot be fitted by any way round', async (
   await expect(page.getByTestId('take')).toHaveCount(0);
   await expect(page.getByText('Carbon takes no motor')).toBeVisible();
   await page.goto(bike);
+  await expect(page.getByTestId('next')).toContainText('Front refused');
   await page.getByTestId('go-on').click();
   await expect(page.getByTestId('next')).toContainText('Say what the dropouts are made of');
 });
@@ -48,4 +49,21 @@ test('a stack changed by hand beyond a limit cannot be taken', async ({ page, sh
   await expect(page.getByTestId('verdict')).toContainText('Stop');
   await expect(page.getByTestId('take')).toBeDisabled();
   await expect(page.getByText('Add a tabbed washer on the left.').first()).toBeVisible();
+});
+
+test('large stores are searched off the page, with the same answer', async ({ page, shop }) => {
+  const fit = `${shop.url}/bikes/00000003-0000-4000-8000-000000000007/rear/fit`;
+  await page.goto(fit);
+  await expect(page.getByTestId('verdict')).toContainText('Stack 1 of 5');
+  const washer = page.getByRole('button', { name: /(left|right) (plain|tabbed) washer/ });
+  const before = await washer.evaluateAll((parts) => parts.map((part) => part.getAttribute('aria-label')));
+  // Lines that fit no axle here: many, and none of use.
+  await shop.query(
+    "INSERT INTO store_item (id, kind, bore_mm, thickness_mm, count, version) SELECT gen_random_uuid(), 'plain', 20, 1 + n * 0.01, 5, 1 FROM generate_series(1, 60) n",
+  );
+  const worker = page.waitForEvent('worker');
+  await page.goto(fit);
+  await worker;
+  await expect(page.getByTestId('verdict')).toContainText('Stack 1 of 5');
+  expect(await washer.evaluateAll((parts) => parts.map((part) => part.getAttribute('aria-label')))).toEqual(before);
 });

@@ -59,6 +59,11 @@ test('a bike comes in, is measured, gets its washers, and is found again after a
   }
   await measuring(page, 'Old axle');
   await caliper(page, '10');
+  await measuring(page, 'Washers found, left');
+  await caliper(page, '1.5');
+  await page.getByTestId('keep').click();
+  await measuring(page, 'Washers found, right');
+  await page.getByRole('button', { name: 'Skip' }).click();
   await expect(page.getByTestId('next')).toContainText('Choose a motor wheel');
   await page.getByTestId('go-on').click();
   await page.getByRole('button', { name: 'Take FW-1' }).click();

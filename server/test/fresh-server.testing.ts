@@ -10,8 +10,6 @@ import { readConfig } from '../src/config';
 import { createDataSource } from '../src/data/data-source';
 import { fillDemo } from '../src/demo/fill-demo';
 
-const adminUrl = process.env['TEST_DATABASE_URL'];
-
 /** A server without a port, over a database of its own. */
 export interface FreshServer {
   app: Hono;
@@ -32,9 +30,9 @@ export interface Answer {
 
 /** Creates a database, migrates it and puts the app on it. */
 export async function freshServer({ demo = false } = {}): Promise<FreshServer> {
-  if (!adminUrl) throw new Error('TEST_DATABASE_URL is not set; run the tests by npm test');
+  const adminUrl = adminDatabaseUrl();
   const name = `test_${randomUUID().replaceAll('-', '')}`;
-  await withAdmin((client) => client.query(`CREATE DATABASE ${name}`));
+  await withAdmin(adminUrl, (client) => client.query(`CREATE DATABASE ${name}`));
   const databaseUrl = adminUrl.replace(/[^/]*$/, name);
   const dataSource = createDataSource(databaseUrl);
   await dataSource.initialize();
@@ -57,12 +55,12 @@ export async function freshServer({ demo = false } = {}): Promise<FreshServer> {
     send,
     close: async () => {
       if (dataSource.isInitialized) await dataSource.destroy();
-      await withAdmin((client) => client.query(`DROP DATABASE ${name} WITH (FORCE)`));
+      await withAdmin(adminUrl, (client) => client.query(`DROP DATABASE ${name} WITH (FORCE)`));
     },
   };
 }
 
-async function withAdmin(work: (client: Client) => Promise<unknown>): Promise<void> {
+async function withAdmin(adminUrl: string, work: (client: Client) => Promise<unknown>): Promise<void> {
   const client = new Client({ connectionString: adminUrl });
   await client.connect();
   try {
@@ -70,4 +68,11 @@ async function withAdmin(work: (client: Client) => Promise<unknown>): Promise<vo
   } finally {
     await client.end();
   }
+}
+
+/** Read when it is needed: a test may start a PostgreSQL of its own first. */
+function adminDatabaseUrl(): string {
+  const url = process.env['TEST_DATABASE_URL'];
+  if (!url) throw new Error('TEST_DATABASE_URL is not set; run the tests by npm test');
+  return url;
 }

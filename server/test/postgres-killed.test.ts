@@ -1,48 +1,75 @@
-import { execFileSync } from 'node:child_process';
+import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
+import { once } from 'node:events';
 import { join } from 'node:path';
 
-import { freshServer, type FreshServer } from './fresh-server.testing';
-
 const port = 54_623;
-const script = join(__dirname, '../../scripts/postgres.mjs');
+const root = join(__dirname, '../..');
 const postgres = (action: string) =>
-  execFileSync(process.execPath, [script, 'fault', String(port), action], { encoding: 'utf8' });
+  execFileSync(process.execPath, [join(root, 'scripts/postgres.mjs'), 'fault', String(port), action], {
+    encoding: 'utf8',
+  });
 
-let server: FreshServer;
-const usual = process.env['TEST_DATABASE_URL'];
+let server: ChildProcess;
+let address: string;
 beforeAll(async () => {
-  process.env['TEST_DATABASE_URL'] = postgres('start').trim().split('\n').pop();
-  server = await freshServer();
+  const admin = postgres('start').trim().split('\n').pop()!;
+  // A real server process, over a cluster of its own with safe settings.
+  server = spawn('npx', ['--no-install', 'tsx', '--tsconfig', 'server/tsconfig.json', 'server/src/main.ts'], {
+    cwd: root,
+    stdio: ['ignore', 'pipe', 'inherit'],
+    detached: true,
+    env: { ...process.env, PORT: '0', DEMO: '0', DATABASE_URL: admin, LOG_LEVEL: 'info' },
+  });
+  address = await new Promise<string>((resolve, reject) => {
+    server.stdout!.on('data', (chunk) => {
+      const listening = /"address":"([^"]+)"/.exec(String(chunk));
+      if (listening) resolve(listening[1]!);
+    });
+    server.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
+  });
 }, 60_000);
 afterAll(async () => {
-  await server.close();
+  const ended = once(server, 'exit');
+  process.kill(-server.pid!, 'SIGKILL');
+  await ended;
   postgres('stop');
-  process.env['TEST_DATABASE_URL'] = usual;
 }, 60_000);
 
-const bike = { tag: 'MQ-91', name: 'Milk round bike', kind: 'upright' };
+const put = (id: string, writeId: string = randomUUID()) =>
+  fetch(`${address}/api/bikes/${id}`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json', 'x-write-id': writeId },
+    body: JSON.stringify({ tag: 'MQ-91', name: 'Milk round bike', kind: 'upright' }),
+  });
+const list = async () => {
+  const rows = (await (await fetch(`${address}/api/bikes`)).json()) as { bike: { id: string } }[];
+  return rows.map((row) => row.bike.id);
+};
 
 it('says 503 while PostgreSQL is gone, and keeps every acknowledged write across its death', async () => {
+  const before = await list();
   const kept: string[] = [];
   for (let round = 0; round < 3; round++) {
     const id = randomUUID();
-    expect((await server.send('PUT', `/api/bikes/${id}`, bike)).status).toBe(201);
+    expect((await put(id)).status).toBe(201);
     kept.push(id);
     postgres('kill');
     const lost = randomUUID();
     const writeId = randomUUID();
-    const refused = await server.send('PUT', `/api/bikes/${lost}`, bike, { 'x-write-id': writeId });
-    expect(refused).toMatchObject({ status: 503, json: { code: 'unavailable' } });
+    const refused = await put(lost, writeId);
+    expect(refused.status).toBe(503);
     expect(refused.headers.get('retry-after')).toBe('2');
-    expect((await server.app.request('/ready')).status).toBe(503);
-    expect((await server.app.request('/health')).status).toBe(200);
+    expect(await refused.json()).toMatchObject({ code: 'unavailable' });
+    expect((await fetch(`${address}/ready`)).status).toBe(503);
+    expect((await fetch(`${address}/health`)).status).toBe(200);
     postgres('start');
     // The same write, sent again, goes in once.
-    const again = await server.send('PUT', `/api/bikes/${lost}`, bike, { 'x-write-id': writeId });
-    expect(again.status).toBe(201);
+    expect((await put(lost, writeId)).status).toBe(201);
+    expect((await put(lost, writeId)).status).toBe(201);
     kept.push(lost);
   }
-  const { json } = await server.send('GET', '/api/bikes');
-  expect(json.map((row: { bike: { id: string } }) => row.bike.id).sort()).toEqual([...kept].sort());
+  const after = await list();
+  expect(after.filter((id) => !before.includes(id)).sort()).toEqual([...kept].sort());
+  expect(after).toHaveLength(before.length + kept.length);
 }, 120_000);

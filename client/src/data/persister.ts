@@ -11,7 +11,7 @@ export const persister = createAsyncStoragePersister({
     removeItem: async (key: string) => (await database()).delete('cache', key),
   },
   key: 'queries-1',
-  throttleTime: 500,
+  throttleTime: 100,
 });
 
 let opened: ReturnType<typeof open> | undefined;

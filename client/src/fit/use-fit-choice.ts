@@ -41,11 +41,7 @@ export function useFitChoice(fit: EndFit | null): FitChoice {
     if (!fit) return [];
     if (!stack || !input) return fit.findings;
     const own = new Set([...(fit.stack?.findings ?? []), ...stackFindings(input, stack)].map(({ id }) => id));
-    return worstFirst([
-      ...fit.findings.filter(({ id }) => !own.has(id)),
-      ...stackFindings(input, stack),
-      ...tabs(stack, fit),
-    ]);
+    return worstFirst([...fit.findings.filter(({ id }) => !own.has(id)), ...stackFindings(input, stack)]);
   }, [fit, stack, input]);
   return {
     stack,
@@ -62,27 +58,4 @@ export function useFitChoice(fit: EndFit | null): FitChoice {
     dropHand: () => setHand(null),
     key: stack ? JSON.stringify(arrangementOf(stack)) : '',
   };
-}
-
-/** A side without its tabbed washer, or with two, must not be taken. */
-function tabs(stack: Stack, { stackInput }: EndFit): Finding[] {
-  if (!stackInput) return [];
-  const tabbed = new Set(stackInput.washers.filter(({ kind }) => kind === 'tabbed').map(({ id }) => id));
-  return (['left', 'right'] as const).flatMap((side) => {
-    const measured = stack[side].inside.filter((id) => tabbed.has(id)).length;
-    const limit = stackInput.tabs[side] ? 1 : 0;
-    if (measured === limit) return [];
-    return [
-      {
-        id: `tab-${side}`,
-        verdict: 'stop' as const,
-        measured,
-        limit,
-        margin: null,
-        unit: '',
-        because: `On the ${side} exactly one tabbed washer must sit next to the dropout: it keeps the axle from turning.`,
-        remedies: [measured < limit ? `Add a tabbed washer on the ${side}.` : `Take a tabbed washer off the ${side}.`],
-      },
-    ];
-  });
 }

@@ -51,4 +51,17 @@ describe('where to go next', () => {
       ),
     ).toBeNull();
   });
+
+  it('comes to optional ones last, and never back to one that was skipped', () => {
+    const optional = ['washers-found.left', 'washers-found.right'].map((id) => ({
+      feature: featureById(id)!,
+      required: false,
+      state: 'open' as const,
+    }));
+    const settled = plan.map((item) => ({ ...item, state: 'settled' as const }));
+    expect(nextOpen([...plan, ...optional], 'old-axle')?.id).toBe('spacing.front');
+    expect(nextOpen([...settled, ...optional], 'old-axle')?.id).toBe('washers-found.left');
+    expect(nextOpen([...settled, ...optional], 'washers-found.left')?.id).toBe('washers-found.right');
+    expect(nextOpen([...settled, ...optional], 'washers-found.right')).toBeNull();
+  });
 });

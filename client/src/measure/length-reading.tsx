@@ -56,8 +56,8 @@ export function LengthReading({ measuring, feature, title, strip }: LengthReadin
   const valid = readings
     .filter(({ withdrawnAt }) => !withdrawnAt)
     .flatMap(({ valueMm }) => (valueMm === null ? [] : [valueMm]));
-  const drawingWidth = wide ? 520 : width;
-  const drawingHeight = wide ? 300 : Math.max(110, Math.min(216, height - 628));
+  const drawingWidth = wide ? 400 : width;
+  const drawingHeight = wide ? 250 : Math.max(110, Math.min(216, height - 628));
   const shown =
     typed.text ||
     (statistics?.valueMm != null
@@ -67,7 +67,7 @@ export function LengthReading({ measuring, feature, title, strip }: LengthReadin
   return (
     <Screen
       title={title}
-      tag={record!.bike.tag}
+      tag={wide ? undefined : record!.bike.tag}
       backTo={bikePath(bikeId)}
       fixed={strip}
       footer={
@@ -97,7 +97,7 @@ export function LengthReading({ measuring, feature, title, strip }: LengthReadin
       }
     >
       <View className={wide ? 'flex-row gap-4 pr-4' : ''}>
-        <View className={wide ? 'w-[520px]' : ''}>
+        <View className={wide ? 'w-[400px]' : ''}>
           <View className="items-center border-y-2 border-ink bg-sheet">
             <JawDrawing featureId={feature.id} width={drawingWidth} height={drawingHeight} />
           </View>

@@ -7,15 +7,17 @@ export function planAfter(end: End, readings: readonly Reading[]): PlannedFeatur
 }
 
 /**
- * What to measure after this feature.
+ * What to record after this feature: the next required one that is open, then any that was skipped before; once nothing
+ * required is open, the optional ones that follow.
  *
- * @returns null when nothing required is open any more
+ * @returns null when there is nothing more to do here
  */
 export function nextOpen(plan: readonly PlannedFeature[], currentId: string): Feature | null {
   const at = plan.findIndex(({ feature }) => feature.id === currentId);
-  const round = [...plan.slice(at + 1), ...plan.slice(0, at + 1)];
-  const open = round.find(
-    ({ state, required, feature }) => required && state !== 'settled' && feature.id !== currentId,
-  );
-  return open?.feature ?? null;
+  const after = plan.slice(at + 1);
+  const open = ({ state, feature }: PlannedFeature) => state !== 'settled' && feature.id !== currentId;
+  const required = [...after, ...plan.slice(0, at + 1)].find((item) => item.required && open(item));
+  // Optional ones only onwards: what was skipped must not come round again.
+  const optional = at < 0 ? undefined : after.find((item) => !item.required && open(item));
+  return (required ?? optional)?.feature ?? null;
 }

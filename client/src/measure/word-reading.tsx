@@ -36,7 +36,7 @@ export function WordReading({
   return (
     <Screen
       title={title}
-      tag={record!.bike.tag}
+      tag={wide ? undefined : record!.bike.tag}
       backTo={bikePath(bikeId)}
       fixed={strip}
       footer={

@@ -53,7 +53,11 @@ export function Screen({ title, tag, backTo, action, footer, fixed, children }: 
       <ScrollView className="min-h-0 flex-1" contentContainerClassName="pb-8" tabIndex={-1}>
         {children}
       </ScrollView>
-      {footer ? <View className="screen-only border-t border-rule bg-paper px-3 py-3">{footer}</View> : null}
+      {footer ? (
+        <View className="screen-only border-t border-rule bg-paper px-3 py-3 lg:items-end">
+          <View className="w-full lg:w-[460px]">{footer}</View>
+        </View>
+      ) : null}
     </View>
   );
 }

@@ -1,3 +1,4 @@
+import { inMm } from '../figures';
 import { withLimits } from '../limits';
 import { materialWords } from '../materials';
 import type { AxleStackInput, Impossible, LimitName, Purchase } from './contract';
@@ -82,18 +83,18 @@ function reasonInWords(input: AxleStackInput, problem: Problem, limit: LimitName
   switch (limit) {
     case 'spread':
       return room < 0
-        ? `The hub is ${mm(-room)} wider than the spacing before any washer; ${end} may be spread ${mm(spreadMm)}.`
-        : `Between shoulders and dropouts there is ${mm(room)}: the washers that must go in are thicker than that and the ${mm(spreadMm)} that ${end} may be spread.`;
+        ? `The hub is ${inMm(-room)} wider than the spacing before any washer; ${end} may be spread ${inMm(spreadMm)}.`
+        : `Between shoulders and dropouts there is ${inMm(room)}: the washers that must go in are thicker than that and the ${inMm(spreadMm)} that ${end} may be spread.`;
     case 'pinch':
-      return `Between shoulders and dropouts there is ${mm(room)} to fill; these washers do not reach that within the ${mm(pinchMm)} that ${end} may be pinched.`;
+      return `Between shoulders and dropouts there is ${inMm(room)} to fill; these washers do not reach that within the ${inMm(pinchMm)} that ${end} may be pinched.`;
     case 'tabbed-washers':
       return `A tabbed washer is needed inside ${input.tabs.left && input.tabs.right ? 'on each side' : `on the ${input.tabs.left ? 'left' : 'right'}`}; the stores do not have enough that fit.`;
     case 'rim-offset':
-      return `With these washers the rim stays more than ${mm(limits.rimOffsetMm)} off the middle of the bike.`;
+      return `With these washers the rim stays more than ${inMm(limits.rimOffsetMm)} off the middle of the bike.`;
     case 'rotor-error':
-      return `With these washers and shims the rotor stays more than ${mm(input.want?.rotorAdjustMm ?? 1.5)} off the caliper.`;
+      return `With these washers and shims the rotor stays more than ${inMm(input.want?.rotorAdjustMm ?? 1.5)} off the caliper.`;
     case 'sprocket-gap':
-      return `The smallest sprocket cannot be kept ${mm(input.want?.sprocketGapMinMm ?? 4)} off the dropout.`;
+      return `The smallest sprocket cannot be kept ${inMm(input.want?.sprocketGapMinMm ?? 4)} off the dropout.`;
     case 'thread-left':
     case 'thread-right':
       return `On the ${side} the axle is too short for plate, stack, outside parts and nut.`;
@@ -165,8 +166,4 @@ function counted(kinds: readonly WasherKind[]): Purchase[] {
   const counts = new Map<WasherKind, number>();
   for (const kind of kinds) counts.set(kind, (counts.get(kind) ?? 0) + 1);
   return [...counts].map(([{ kind, thickness }, count]) => ({ kind, thicknessMm: thickness / 100, count }));
-}
-
-function mm(value: number): string {
-  return `${Number(value.toFixed(2))} mm`;
 }

@@ -1,3 +1,4 @@
+import { inMm } from '../figures';
 import { withLimits, type Limits } from '../limits';
 import type { Finding, Verdict } from '../verdict';
 import type { AxleStackInput, Stack } from './contract';
@@ -131,7 +132,7 @@ export function stackFindings(input: AxleStackInput, stack: Stack): Finding[] {
     spreadLimit - spreadSize,
     spreadSize < 0.005
       ? 'The stack fills the spacing exactly.'
-      : `The stack is ${mm(spreadSize)} ${wide ? 'wider' : 'narrower'} than the frame; it may be ${wide ? 'spread' : 'pinched'} ${mm(spreadLimit)}.`,
+      : `The stack is ${inMm(spreadSize)} ${wide ? 'wider' : 'narrower'} than the frame; it may be ${wide ? 'spread' : 'pinched'} ${inMm(spreadLimit)}.`,
     spreadSize > spreadLimit / 2 ? [`${wide ? 'Spread' : 'Close'} the end by hand, never with the nuts.`] : [],
   );
   const rim = Math.abs(stack.rimOffsetMm);
@@ -143,7 +144,7 @@ export function stackFindings(input: AxleStackInput, stack: Stack): Finding[] {
     limits.rimOffsetMm - rim,
     rim < 0.005
       ? 'The rim runs in the middle of the bike.'
-      : `The rim runs ${mm(rim)} to the rider's ${stack.rimOffsetMm > 0 ? 'right' : 'left'} of the middle.`,
+      : `The rim runs ${inMm(rim)} to the rider's ${stack.rimOffsetMm > 0 ? 'right' : 'left'} of the middle.`,
     rim > limits.rimOffsetGoesMm ? ['Pull the rim over by its spokes, or move a washer.'] : [],
   );
   if (hub.rotorFaceMm !== undefined && want?.rotorFaceMm !== undefined) {
@@ -157,7 +158,7 @@ export function stackFindings(input: AxleStackInput, stack: Stack): Finding[] {
       adjust - error,
       error < 0.005
         ? 'The rotor runs where the old one ran.'
-        : `The rotor runs ${mm(error)} ${stack.rotorErrorMm > 0 ? 'inboard' : 'outboard'} of the caliper; it adjusts ${mm(adjust)}.`,
+        : `The rotor runs ${inMm(error)} ${stack.rotorErrorMm > 0 ? 'inboard' : 'outboard'} of the caliper; it adjusts ${inMm(adjust)}.`,
       error > limits.rotorErrorGoesMm ? ['Re-centre the caliper; shim it if it runs out of slot.'] : [],
     );
   }
@@ -170,7 +171,7 @@ export function stackFindings(input: AxleStackInput, stack: Stack): Finding[] {
       stack.sprocketGapMm,
       least,
       margin,
-      `The smallest sprocket runs ${mm(stack.sprocketGapMm)} from the dropout; the chain needs ${mm(least)}.`,
+      `The smallest sprocket runs ${inMm(stack.sprocketGapMm)} from the dropout; the chain needs ${inMm(least)}.`,
       margin < -1e-9 ? ['Add a washer inside on the right.'] : [],
     );
   }
@@ -183,8 +184,8 @@ export function stackFindings(input: AxleStackInput, stack: Stack): Finding[] {
       0,
       thread,
       thread >= -1e-9
-        ? `On the ${side} ${mm(thread)} of thread stand out of the nut.`
-        : `On the ${side} the nut lacks ${mm(-thread)} of thread.`,
+        ? `On the ${side} ${inMm(thread)} of thread stand out of the nut.`
+        : `On the ${side} the nut lacks ${inMm(-thread)} of thread.`,
       thread < -1e-9 ? ['Take washers or an arm off that side, or a longer axle.'] : [],
     );
     const from = hub.threadFromMm?.[side];
@@ -197,17 +198,41 @@ export function stackFindings(input: AxleStackInput, stack: Stack): Finding[] {
       from,
       reach,
       reach >= -1e-9
-        ? `On the ${side} the nut clears the end of the thread by ${mm(reach)}.`
-        : `On the ${side} the nut would bottom on the end of the thread ${mm(-reach)} before it clamps.`,
+        ? `On the ${side} the nut clears the end of the thread by ${inMm(reach)}.`
+        : `On the ${side} the nut would bottom on the end of the thread ${inMm(-reach)} before it clamps.`,
       reach < -1e-9 ? ['Add a washer under that nut.'] : [],
     );
   }
-  return findings;
+  return [...findings, ...tabFindings(input, stack)];
 }
 
-/** A figure in a sentence. */
-export function mm(value: number): string {
-  return `${Number(value.toFixed(2))} mm`;
+/** A side that needs a tabbed washer has exactly one, next to the dropout; a side that does not has none. */
+function tabFindings({ tabs, washers }: AxleStackInput, stack: Stack): Finding[] {
+  const tabbed = new Set(washers.filter(({ kind }) => kind === 'tabbed').map(({ id }) => id));
+  return (['left', 'right'] as const).flatMap((side) => {
+    const { inside } = stack[side];
+    const measured = inside.filter((id) => tabbed.has(id)).length;
+    const limit = tabs[side] ? 1 : 0;
+    const last = inside[inside.length - 1];
+    const inPlace = !tabs[side] || (last !== undefined && tabbed.has(last));
+    if (measured === limit && inPlace) return [];
+    return [
+      {
+        id: `tab-${side}`,
+        verdict: 'stop' as const,
+        measured,
+        limit,
+        margin: null,
+        unit: '',
+        because: tabs[side]
+          ? `On the ${side} exactly one tabbed washer must sit next to the dropout: it keeps the axle from turning.`
+          : `On the ${side} there is no slot for a tab.`,
+        remedies: [
+          measured < limit ? `Add a tabbed washer on the ${side}.` : `Put the tabbed washer right on the ${side}.`,
+        ],
+      },
+    ];
+  });
 }
 
 /** Rid of binary dust; also turns −0 into 0. */

@@ -63,11 +63,6 @@ export function inWords(material: Material): string {
   return materialWords[material];
 }
 
-/** A figure in a sentence: two decimals at most. */
-export function mm(value: number): string {
-  return `${Number(value.toFixed(2))} mm`;
-}
-
 function clean(value: number | null | undefined): number | null {
   return value === null || value === undefined ? null : Number(value.toFixed(9));
 }

@@ -1,5 +1,6 @@
+import { inMm } from '../figures';
 import type { Finding } from '../verdict';
-import { beyond, finding, inWords, measureAgain, mm, notMeasured, type SlotFacts } from './facts';
+import { beyond, finding, inWords, measureAgain, notMeasured, type SlotFacts } from './facts';
 import { axleCentreMm, flatEngagedMm, relieveMm, rockAngleDeg } from './geometry';
 
 /** Carbon takes no motor, whatever else is measured. */
@@ -30,11 +31,16 @@ export function widthRule(facts: SlotFacts): Finding {
   if (side.slotMinMm === undefined) return notMeasured('slot-width', 'The slot width');
   const clearance = side.slotMinMm - axle.flatsMm;
   if (fileMm === null || fileMm === 0) {
-    return finding('slot-width', 'goes', `The flats go in: slot ${mm(side.slotMinMm)}, flats ${mm(axle.flatsMm)}.`, {
-      measured: side.slotMinMm,
-      limit: axle.flatsMm,
-      margin: clearance,
-    });
+    return finding(
+      'slot-width',
+      'goes',
+      `The flats go in: slot ${inMm(side.slotMinMm)}, flats ${inMm(axle.flatsMm)}.`,
+      {
+        measured: side.slotMinMm,
+        limit: axle.flatsMm,
+        margin: clearance,
+      },
+    );
   }
   if (!side.material) return notMeasured('slot-width', 'The dropout material');
   const limit = limits.fileMm[side.material];
@@ -45,22 +51,22 @@ export function widthRule(facts: SlotFacts): Finding {
     return finding(
       'slot-width',
       'stop',
-      `The slot is ${mm(-clearance)} under the flats; ${inWords(side.material)} may lose ${mm(limit)}, not ${mm(fileMm)}.`,
+      `The slot is ${inMm(-clearance)} under the flats; ${inWords(side.material)} may lose ${inMm(limit)}, not ${inMm(fileMm)}.`,
       figures,
       ['Take an axle with narrower flats.', 'Fit the motor at the other end.'],
     );
   }
   if (over === 'unknown') {
-    return finding('slot-width', 'unknown', `Filing ${mm(fileMm)} is at the limit of ${mm(limit)}.`, figures, [
+    return finding('slot-width', 'unknown', `Filing ${inMm(fileMm)} is at the limit of ${inMm(limit)}.`, figures, [
       measureAgain,
     ]);
   }
   return finding(
     'slot-width',
     'work',
-    `The slot is ${mm(-clearance)} under the flats; ${inWords(side.material)} may lose up to ${mm(limit)}.`,
+    `The slot is ${inMm(-clearance)} under the flats; ${inWords(side.material)} may lose up to ${inMm(limit)}.`,
     figures,
-    [`File ${mm(fileMm)} in all, half on each wall, then two arms.`],
+    [`File ${inMm(fileMm)} in all, half on each wall, then two arms.`],
   );
 }
 
@@ -75,7 +81,7 @@ export function filingPlateRule({ side, limits, fileMm, uncertaintyMm }: SlotFac
     return finding(
       'filing-plate',
       'stop',
-      `The plate is ${mm(side.plateMm)}; filing asks for at least ${mm(limits.filePlateMinMm)}.`,
+      `The plate is ${inMm(side.plateMm)}; filing asks for at least ${inMm(limits.filePlateMinMm)}.`,
       figures,
       ['Take an axle with narrower flats.', 'Fit the motor at the other end.'],
     );
@@ -83,7 +89,7 @@ export function filingPlateRule({ side, limits, fileMm, uncertaintyMm }: SlotFac
   if (over === 'unknown') {
     return finding('filing-plate', 'unknown', 'The plate is at the limit for filing.', figures, [measureAgain]);
   }
-  return finding('filing-plate', 'goes', `The plate, ${mm(side.plateMm)}, is thick enough to file.`, figures);
+  return finding('filing-plate', 'goes', `The plate, ${inMm(side.plateMm)}, is thick enough to file.`, figures);
 }
 
 /** How loose the flats are at the widest place, after any filing. */
@@ -107,13 +113,13 @@ export function playRule(facts: SlotFacts): Finding {
     return finding(
       'slot-play',
       'stop',
-      `The flats have ${mm(play)} play; ${mm(limits.playWorkMm)} is the most.`,
+      `The flats have ${inMm(play)} play; ${inMm(limits.playWorkMm)} is the most.`,
       figures,
       ['Fit an insert in the slot made for this axle.'],
     );
   }
   if (over === 'unknown') {
-    return finding('slot-play', 'unknown', `The play, ${mm(play)}, is at the limit.`, figures, [measureAgain]);
+    return finding('slot-play', 'unknown', `The play, ${inMm(play)}, is at the limit.`, figures, [measureAgain]);
   }
   const goes = regen ? Math.min(limits.playRegenMm, limits.playGoesMm) : limits.playGoesMm;
   if (play > goes + 1e-9) {
@@ -121,13 +127,13 @@ export function playRule(facts: SlotFacts): Finding {
       'slot-play',
       'work',
       regen && play <= limits.playGoesMm
-        ? `The flats have ${mm(play)} play, and the motor brakes: the axle would rock to and fro.`
-        : `The flats have ${mm(play)} play.`,
+        ? `The flats have ${inMm(play)} play, and the motor brakes: the axle would rock to and fro.`
+        : `The flats have ${inMm(play)} play.`,
       { measured: play, limit: goes, margin: goes - play },
       ['Shim the slot.', 'Fit an arm that is close on the flats.'],
     );
   }
-  const because = fileMm ? `Once filed the flats have ${mm(play)} play.` : `The flats have ${mm(play)} play.`;
+  const because = fileMm ? `Once filed the flats have ${inMm(play)} play.` : `The flats have ${inMm(play)} play.`;
   return finding('slot-play', 'goes', because, { measured: play, limit: goes, margin: goes - play });
 }
 
@@ -140,7 +146,7 @@ export function depthRule(facts: SlotFacts, centreMm: number | null, engagedMm: 
   const needed = centreMm + chordMm / 2 + limits.slotMouthMm;
   const figures = { measured: side.depthMm, limit: needed, margin: side.depthMm - needed };
   if (side.depthMm >= needed - 1e-9) {
-    return finding('slot-depth', 'goes', `The slot, ${mm(side.depthMm)} deep, holds the whole flat.`, figures);
+    return finding('slot-depth', 'goes', `The slot, ${inMm(side.depthMm)} deep, holds the whole flat.`, figures);
   }
   const least = limits.flatEngagedShare * chordMm;
   const over = beyond(engagedMm - least, uncertaintyMm);
@@ -153,7 +159,7 @@ export function depthRule(facts: SlotFacts, centreMm: number | null, engagedMm: 
   }
   const high =
     centreMm > facts.axle.threadMm / 2 + 0.01
-      ? ` The axle sits ${mm(centreMm - facts.axle.threadMm / 2)} high in the round seat.`
+      ? ` The axle sits ${inMm(centreMm - facts.axle.threadMm / 2)} high in the round seat.`
       : '';
   if (over === 'stop') {
     return finding(
@@ -175,12 +181,16 @@ export function shiftRule({ limits }: SlotFacts, shiftMm: number | null): Findin
   if (shiftMm === null) return null;
   const figures = { measured: shiftMm, limit: limits.axleShiftMm, margin: limits.axleShiftMm - Math.abs(shiftMm) };
   if (Math.abs(shiftMm) <= limits.axleShiftMm) {
-    return finding('axle-shift', 'goes', `The wheel moves ${mm(Math.abs(shiftMm))} against the old one.`, figures);
+    return finding('axle-shift', 'goes', `The wheel moves ${inMm(Math.abs(shiftMm))} against the old one.`, figures);
   }
   const way = shiftMm > 0 ? 'out of the slot' : 'deeper';
-  return finding('axle-shift', 'work', `The wheel sits ${mm(Math.abs(shiftMm))} ${way} against the old one.`, figures, [
-    'Reset rim pads or caliper radially, check the mudguard.',
-  ]);
+  return finding(
+    'axle-shift',
+    'work',
+    `The wheel sits ${inMm(Math.abs(shiftMm))} ${way} against the old one.`,
+    figures,
+    ['Reset rim pads or caliper radially, check the mudguard.'],
+  );
 }
 
 /** A nut or washer must not stand on the retaining lip. */
@@ -209,9 +219,9 @@ export function lipRule(
       finding: finding(
         'lip',
         'work',
-        `The nut would stand on the retaining lip (recess ${mm(side.lip.diameterMm)}).`,
+        `The nut would stand on the retaining lip (recess ${inMm(side.lip.diameterMm)}).`,
         figures,
-        [`Fill the recess with the C-washer ${mm(cWasher.outerMm)} × ${mm(cWasher.thicknessMm)}.`],
+        [`Fill the recess with the C-washer ${inMm(cWasher.outerMm)} × ${inMm(cWasher.thicknessMm)}.`],
       ),
       cWasher,
     };
@@ -225,7 +235,7 @@ export function lipRule(
     relieveRemedy(facts).length > 0 &&
     (side.seatPartMm / 2 + relieved <= radius - limits.lipRoomMm || bestCWasher(facts, relieved) !== null);
   const most = 2 * (radius - limits.cWasherRoomMm - Math.abs(shiftMm));
-  const buy = `Get a C-washer of at most ${mm(most)} across, ${mm(side.lip.depthMm)} to ${mm(side.lip.depthMm + limits.cWasherOverMm)} thick.`;
+  const buy = `Get a C-washer of at most ${inMm(most)} across, ${inMm(side.lip.depthMm)} to ${inMm(side.lip.depthMm + limits.cWasherOverMm)} thick.`;
   const wide = most > axle.threadMm + 2;
   return {
     finding: finding(
@@ -264,7 +274,7 @@ function relieveRemedy({ axle, side, limits, fileMm, filedMinMm }: SlotFacts): s
   if (axleCentreMm(axle.threadMm, axle.flatsMm, filedMinMm, 'round') <= axle.threadMm / 2) return [];
   const off = relieveMm(axle.threadMm, axle.flatsMm, filedMinMm);
   const allowed = off + (fileMm ?? 0) <= limits.fileMm[side.material] && (side.plateMm ?? 0) >= limits.filePlateMinMm;
-  return allowed ? [`Relieve the seat: file it to the axle's round (${mm(off)} in all), then two arms.`] : [];
+  return allowed ? [`Relieve the seat: file it to the axle's round (${inMm(off)} in all), then two arms.`] : [];
 }
 
 /** Flats engaged with this seat, or null until width and depth are measured. */

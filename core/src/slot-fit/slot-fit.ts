@@ -1,8 +1,9 @@
+import { inMm } from '../figures';
 import { InputError, readInput } from '../input';
 import { withLimits } from '../limits';
 import { worstFirst, worstOf, type Finding } from '../verdict';
 import { slotFitSchema, type SlotFitInput, type SlotFitResult } from './contract';
-import { finding, mm, notMeasured, type SlotFacts } from './facts';
+import { finding, notMeasured, type SlotFacts } from './facts';
 import { flatChordMm } from './geometry';
 import {
   carbonRule,
@@ -118,7 +119,7 @@ function throughRule(axle: SlotFitInput['axle'], side: SlotFitInput['side']): Fi
     return finding(
       'through-axle',
       'stop',
-      `The end is a closed ${mm(side.holeMm)} hole; this axle needs an open slot.`,
+      `The end is a closed ${inMm(side.holeMm)} hole; this axle needs an open slot.`,
       { measured: side.holeMm, limit: null, margin: null },
       other,
     );
@@ -126,11 +127,11 @@ function throughRule(axle: SlotFitInput['axle'], side: SlotFitInput['side']): Fi
   const difference = Math.abs(side.holeMm - axle.throughMm);
   const figures = { measured: side.holeMm, limit: axle.throughMm, margin: throughPlayMm - difference };
   return difference <= throughPlayMm + 1e-9
-    ? finding('through-axle', 'goes', `The hub is made for this ${mm(axle.throughMm)} hole.`, figures)
+    ? finding('through-axle', 'goes', `The hub is made for this ${inMm(axle.throughMm)} hole.`, figures)
     : finding(
         'through-axle',
         'stop',
-        `The hub is made for a ${mm(axle.throughMm)} hole, not ${mm(side.holeMm)}.`,
+        `The hub is made for a ${inMm(axle.throughMm)} hole, not ${inMm(side.holeMm)}.`,
         figures,
         other,
       );

@@ -35,11 +35,7 @@ export function snapshotOf(body: NewStack, record: BikeRecord, wheels: Wheel[], 
   const thicknessMm = thicknesses(body, input.washers);
   const stack = judgeStack(input, { left: body.left, right: body.right, rotorShimsMm, caliperShimsMm }, thicknessMm);
   const stackIds = new Set(fit.stack?.findings.map(({ id }) => id));
-  const findings = worstFirst([
-    ...fit.findings.filter(({ id }) => !stackIds.has(id)),
-    ...stackFindings(input, stack),
-    ...tabFindings(body, input),
-  ]);
+  const findings = worstFirst([...fit.findings.filter(({ id }) => !stackIds.has(id)), ...stackFindings(input, stack)]);
   const verdict = worstOf(findings.map((finding) => finding.verdict));
   const against = findings.find((finding) => finding.verdict === 'stop' || finding.verdict === 'unknown');
   if (against) throw refused(against.id, against.because);
@@ -55,29 +51,6 @@ function thicknesses({ left, right }: NewStack, washers: { id: string; thickness
     if (there < count) throw refused('washers', `${id}: ${count} wanted, ${there} there that suit this axle and slot`);
   }
   return (id: string) => known.get(id)!.thicknessMm;
-}
-
-/** Each side that needs a tabbed washer has exactly one, next to the dropout. */
-function tabFindings(body: NewStack, { tabs, washers }: StackSnapshot['input']) {
-  const kinds = new Map(washers.map(({ id, kind }) => [id, kind]));
-  return (['left', 'right'] as const).flatMap((side) => {
-    const tabbed = body[side].filter((id) => kinds.get(id) === 'tabbed').length;
-    const last = kinds.get(body[side][body[side].length - 1] ?? '') === 'tabbed';
-    const holds = tabs[side] ? tabbed === 1 && last : tabbed === 0;
-    if (holds) return [];
-    return [
-      {
-        id: `tab-${side}`,
-        verdict: 'stop' as const,
-        measured: tabbed,
-        limit: tabs[side] ? 1 : 0,
-        margin: null,
-        unit: '',
-        because: `On the ${side} exactly one tabbed washer must sit next to the dropout.`,
-        remedies: [],
-      },
-    ];
-  });
 }
 
 function refused(path: string, message: string): ProblemError {

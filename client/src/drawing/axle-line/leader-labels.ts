@@ -1,34 +1,44 @@
 export interface LeaderLabel {
   /** Where the line leaves the part. */
   at: number;
-  /** Where the text stands. */
+  /** Middle of the text. */
   textAt: number;
-  /** Rows are counted from the bottom. */
+  /** Rows are counted from the top. */
   row: number;
   text: string;
-  anchor: 'start' | 'middle' | 'end';
 }
 
-/** Width of a condensed letter, roughly, in px at size 16. */
+/** Width of a condensed letter at size 16, and the room between two labels, in px. */
 const letter = 6.9;
+const between = 8;
 
 /**
- * Spreads labels over rows so that none covers another: each goes into the lowest row in which its place is free.
+ * Spreads labels over as few rows as hold them, in the order of the parts, so that none covers another.
  *
  * @param marks - where each part stands, in px, and its text
  * @param width - of the drawing
  */
 export function leaderLabels(marks: readonly { at: number; text: string }[], width: number): LeaderLabel[] {
-  const rows: { from: number; to: number }[][] = [];
-  return [...marks]
-    .sort((a, b) => a.at - b.at)
-    .map(({ at, text }) => {
-      const half = (text.length * letter) / 2;
-      const textAt = Math.min(Math.max(at, half + 2), width - half - 2);
-      const span = { from: textAt - half - 5, to: textAt + half + 5 };
-      let row = rows.findIndex((taken) => taken.every(({ from, to }) => span.to < from || span.from > to));
-      if (row < 0) row = rows.push([]) - 1;
-      rows[row]!.push(span);
-      return { at, textAt, row, text, anchor: 'middle' as const };
+  const sorted = [...marks].sort((a, b) => a.at - b.at);
+  const widths = sorted.map(({ text }) => text.length * letter + between);
+  const rows = Math.max(1, Math.ceil(widths.reduce((sum, each) => sum + each, 0) / (width * 0.92)));
+  const placed: LeaderLabel[] = [];
+  for (let row = 0; row < rows; row++) {
+    const mine = sorted.flatMap((mark, index) => (index % rows === row ? [{ ...mark, wide: widths[index]! }] : []));
+    const middles = mine.map(({ at }) => at);
+    // Push apart to the right, then back from the right edge: what is left over is spread to the left.
+    let free = 0;
+    mine.forEach(({ wide }, index) => {
+      middles[index] = Math.max(middles[index]!, free + wide / 2);
+      free = middles[index]! + wide / 2;
     });
+    let edge = width;
+    for (let index = mine.length - 1; index >= 0; index--) {
+      const { wide } = mine[index]!;
+      middles[index] = Math.min(middles[index]!, edge - wide / 2);
+      edge = middles[index]! - wide / 2;
+    }
+    mine.forEach(({ at, text }, index) => placed.push({ at, text, row, textAt: middles[index]! }));
+  }
+  return placed;
 }

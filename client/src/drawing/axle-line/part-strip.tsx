@@ -38,7 +38,7 @@ export function PartStrip({ data, selected, onPick, leftName, rightName }: PartS
         disabled={!onPick || part.insideIndex === null}
         onPress={() => onPick?.(part)}
         testID={`part-${part.key}`}
-        className={`h-[56px] min-w-[33px] max-w-[64px] flex-1 items-center justify-center ${lime ? 'bg-lime' : 'bg-sheet'} ${part.key === selected ? 'border-[3px] border-ink' : 'border border-ink'}`}
+        className={`h-[56px] min-w-[28px] max-w-[64px] flex-1 items-center justify-center ${lime ? 'bg-lime' : 'bg-sheet'} ${part.key === selected ? 'border-[3px] border-ink' : 'border border-ink'}`}
       >
         <Txt size="label" figure tone={lime ? 'on-lime' : 'soft'}>
           {chipName(part)}
@@ -58,7 +58,7 @@ export function PartStrip({ data, selected, onPick, leftName, rightName }: PartS
       <ScrollView
         horizontal
         className="grow-0"
-        contentContainerClassName="min-w-full justify-center gap-0.5 px-2 pb-1"
+        contentContainerClassName="min-w-full justify-center gap-0.5 px-1 pb-1"
         tabIndex={0}
         aria-label={`${leftName} – ${rightName}`}
         role="group"

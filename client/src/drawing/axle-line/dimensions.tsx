@@ -1,0 +1,107 @@
+import { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+
+import { figure } from '../../bike/figures';
+import type { AxleLayout } from './axle-parts';
+import type { Drawing, Piece } from './drawing-scale';
+import { leaderLabels } from './leader-labels';
+import { partName } from './part-names';
+import type { AxleView } from './view-box';
+
+/** The bike's middle plane, and where the rim runs. */
+export function MiddleLine({ draw: { tones, x, height }, layout }: { draw: Drawing; layout: AxleLayout }) {
+  const rim = x(layout.rimMm);
+  return (
+    <G>
+      <Line
+        x1={x(layout.middleMm)}
+        x2={x(layout.middleMm)}
+        y1={4}
+        y2={height - 22}
+        stroke={tones.ink}
+        strokeWidth={1.1}
+        strokeDasharray="10 4 2 4"
+      />
+      <Path d={`M${rim - 6} 6h12l-6 10z`} fill={tones.lime} stroke={tones.ink} strokeWidth={1.2} />
+    </G>
+  );
+}
+
+/** The spacing as measured, dimensioned between the faces. */
+export function Spacing({ draw: { tones, x, height }, layout, data, view }: Piece & { view: AxleView }) {
+  if (view !== 'whole') return null;
+  const at = height - 13;
+  const middle = (x(layout.faces.left) + x(layout.faces.right)) / 2;
+  return (
+    <G>
+      <Path
+        d={`M${x(layout.faces.left)} ${at}H${x(layout.faces.right)}M${x(layout.faces.left)} ${at - 6}v12M${x(layout.faces.right)} ${at - 6}v12`}
+        stroke={tones.ink}
+        strokeWidth={1.3}
+        fill="none"
+      />
+      <Rect x={middle - 24} y={at - 10} width={48} height={20} fill={tones.paper} />
+      <SvgText
+        x={middle}
+        y={at + 6}
+        textAnchor="middle"
+        fill={tones.ink}
+        fontFamily="Barlow Condensed"
+        fontWeight="600"
+        fontSize={18}
+      >
+        {figure(data.input.spacingMm)}
+      </SvgText>
+    </G>
+  );
+}
+
+/** Names with leader lines: at an end close up there is room for them. */
+export function Leaders({
+  draw: { tones, x, y, height },
+  layout,
+  side,
+  width,
+}: {
+  draw: Drawing;
+  layout: AxleLayout;
+  side: 'left' | 'right';
+  width: number;
+}) {
+  const parts = layout.parts.filter((part) => part.side === side);
+  const labels = leaderLabels(
+    parts.map((part) => ({
+      at: (x(part.fromMm) + x(part.toMm)) / 2,
+      text: `${partName(part)} ${figure(part.thicknessMm)}`,
+    })),
+    width,
+  );
+  return (
+    <G>
+      <Rect x={0} y={height} width={width} height={height} fill={tones.paper} />
+      {labels.map(({ at, textAt, row, text }, index) => {
+        const base = height + 20 + row * 20;
+        return (
+          <G key={index}>
+            <Path
+              d={`M${at} ${Math.min(y(-9), height - 6)}V${height - 2}L${textAt} ${base - 13}`}
+              stroke={tones.soft}
+              strokeWidth={0.9}
+              fill="none"
+            />
+            <SvgText
+              x={textAt}
+              y={base}
+              textAnchor="middle"
+              fill={tones.ink}
+              fontFamily="Barlow Condensed"
+              fontWeight="600"
+              fontSize={16}
+            >
+              {text}
+            </SvgText>
+          </G>
+        );
+      })}
+    </G>
+  );
+}

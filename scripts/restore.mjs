@@ -1,0 +1,44 @@
+import { existsSync, readFileSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+
+import { cluster } from './lib/postgres.mjs';
+import { run } from './lib/run.mjs';
+import { giveUp, say } from './lib/say.mjs';
+
+/**
+ * npm run restore -- FILE           into your own shop, which must be stopped and is replaced
+ * npm run restore -- FILE --demo    into the demo
+ *
+ * What was there before is kept beside it as NAME_before.
+ */
+const args = process.argv.slice(2);
+const given = args.find((arg) => !arg.startsWith('--'));
+if (!given || !existsSync(resolve(given))) giveUp('name the backup file:  npm run restore -- FILE');
+const name = args.includes('--demo') ? 'cricket_demo' : 'cricket_shop';
+const database = cluster('shop', Number(process.env.CRICKET_PG_PORT ?? 54620));
+const started = database.start();
+try {
+  const users = database.query(`select count(*) from pg_stat_activity where datname = '${name}'`).trim();
+  if (users !== '0') giveUp(`${name} is in use; stop Cricket first.`);
+  const fresh = `${name}_fresh`;
+  database.query(`drop database if exists ${fresh}`);
+  database.query(`create database ${fresh}`);
+  run(
+    join(database.bin, 'pg_restore'),
+    ['--no-owner', '--exit-on-error', '--single-transaction', '--dbname', database.url(fresh)],
+    {
+      input: readFileSync(resolve(given)),
+      cwd: '/',
+    },
+  );
+  // Only a restore that went through takes the old one's place.
+  const there = database.query(`select 1 from pg_database where datname = '${name}'`).trim() === '1';
+  if (there) {
+    database.query(`drop database if exists ${name}_before`);
+    database.query(`alter database ${name} rename to ${name}_before`);
+  }
+  database.query(`alter database ${fresh} rename to ${name}`);
+  say(`${name} is restored${there ? `; what was there is in ${name}_before` : ''}`);
+} finally {
+  if (started) database.stop();
+}

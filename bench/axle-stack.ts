@@ -36,14 +36,18 @@ for (const seed of [1, 2, 3, 4, 5]) {
   // The solver stops within its own tolerance; a gap beyond it would be a wrong answer.
   if (gap > 2e-3) throw new Error(`seed ${seed}: optima differ, ${ours.cost} against ${theirs}`);
   ratios.push(theirsMs / oursMs);
-  print(`  end ${seed}: J ${ours.cost.toFixed(4)} (solver ${theirs.toFixed(4)})   ours ${ms(oursMs)}   solver ${ms(theirsMs)}   ratio ${(theirsMs / oursMs).toFixed(0)} ×`);
+  print(
+    `  end ${seed}: J ${ours.cost.toFixed(4)} (solver ${theirs.toFixed(4)})   ours ${ms(oursMs)}   solver ${ms(theirsMs)}   ratio ${(theirsMs / oursMs).toFixed(0)} ×`,
+  );
 }
 ratios.sort((a, b) => a - b);
 print(`  median ratio ${ratios[2]!.toFixed(0)} ×`);
 
 print('cost by grid, 12 kinds × 6 (worst of 8 ends)');
 for (const gridMm of [0.05, 0.01]) {
-  const worst = Math.max(...[11, 12, 13, 14, 15, 16, 17, 18].map((seed) => timed(endToFill({ kinds: 12, count: 6, gridMm, seed }))));
+  const worst = Math.max(
+    ...[11, 12, 13, 14, 15, 16, 17, 18].map((seed) => timed(endToFill({ kinds: 12, count: 6, gridMm, seed }))),
+  );
   print(`  grid ${gridMm} mm: ${ms(worst)}`);
 }
 
@@ -57,7 +61,9 @@ for (const [kinds, count] of [
   [18, 6],
   [24, 6],
 ] as const) {
-  const times = [21, 22, 23, 24].map((seed) => timed(endToFill({ kinds, count, gridMm: 0.05, seed }))).sort((a, b) => a - b);
+  const times = [21, 22, 23, 24]
+    .map((seed) => timed(endToFill({ kinds, count, gridMm: 0.05, seed })))
+    .sort((a, b) => a - b);
   print(`  ${kinds} kinds × ${count}: ${ms(times[1]!)}`);
 }
 

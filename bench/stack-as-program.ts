@@ -19,10 +19,12 @@ export function asLinearProgram(input: AxleStackInput): { text: string; constant
   const middle = hub.rimOffsetMm + (input.frameOffsetMm ?? 0);
   const rotor = hub.rotorFaceMm! - want!.rotorFaceMm!;
   const adjust = want?.rotorAdjustMm ?? 1.5;
-  const past = (side: 'left' | 'right') => input.plateMm[side] + input.outside[side].reduce((sum, part) => sum + part.thicknessMm, 0);
+  const past = (side: 'left' | 'right') =>
+    input.plateMm[side] + input.outside[side].reduce((sum, part) => sum + part.thicknessMm, 0);
   const rows: string[] = [];
   const row = (text: string) => rows.push(` c${rows.length}: ${text}`);
-  const kinds = (kind: string, side: string) => washers.flatMap((washer, k) => (washer.kind === kind ? [`${side}${k}`] : []));
+  const kinds = (kind: string, side: string) =>
+    washers.flatMap((washer, k) => (washer.kind === kind ? [`${side}${k}`] : []));
 
   for (const side of ['l', 'r']) {
     row(`${plus(washers.map((_, k) => `${side}${k}`))} <= 5`);
@@ -31,11 +33,16 @@ export function asLinearProgram(input: AxleStackInput): { text: string; constant
   washers.forEach((washer, k) => row(`l${k} + r${k} <= ${washer.count}`));
   row(`s - ${plus([...left, ...right]).replaceAll(' + ', ' - ')} = ${-room}`);
   row(`o - ${plus(left.map(half)).replaceAll(' + ', ' - ')} + ${plus(right.map(half))} = ${middle}`);
-  row(`e - ${plus(left).replaceAll(' + ', ' - ')} + ${plus([...rotorShims.map((q, k) => `${q} q${k}`), ...caliperShims.map((p, k) => `${p} p${k}`)])} = ${rotor}`);
+  row(
+    `e - ${plus(left).replaceAll(' + ', ' - ')} + ${plus([...rotorShims.map((q, k) => `${q} q${k}`), ...caliperShims.map((p, k) => `${p} p${k}`)])} = ${rotor}`,
+  );
   row(`${plus(rotorShims.map((_, k) => `q${k}`))} <= 2`);
   row(`${plus(caliperShims.map((_, k) => `p${k}`))} <= 2`);
   row(`${plus(right)} >= ${(want?.sprocketGapMinMm ?? 4) - hub.smallSprocketMm!}`);
-  for (const [side, terms] of [['left', left], ['right', right]] as const) {
+  for (const [side, terms] of [
+    ['left', left],
+    ['right', right],
+  ] as const) {
     row(`${plus(terms)} <= ${hub.axleMm[side] - past(side) - input.nutMm}`);
     row(`${plus(terms)} >= ${(hub.threadFromMm?.[side] ?? 0) - past(side)}`);
   }
@@ -45,7 +52,13 @@ export function asLinearProgram(input: AxleStackInput): { text: string; constant
 
   const counts = washers.flatMap((_, k) => [`l${k}`, `r${k}`]);
   const shims = [...rotorShims.map((_, k) => `q${k}`), ...caliperShims.map((_, k) => `p${k}`)];
-  const objective = plus(['to', 'te', 'ts', ...counts.map((name) => `0.15 ${name}`), ...shims.map((name) => `0.5 ${name}`)]);
+  const objective = plus([
+    'to',
+    'te',
+    'ts',
+    ...counts.map((name) => `0.15 ${name}`),
+    ...shims.map((name) => `0.5 ${name}`),
+  ]);
   const text = [
     'Minimize',
     ` obj: ${objective}`,
@@ -69,7 +82,14 @@ export function asLinearProgram(input: AxleStackInput): { text: string; constant
     return `${Number(figure) / 2} ${name}`;
   }
 
-  function chords(variable: string, above: string, from: number, to: number, step: number, value: (at: number) => number): void {
+  function chords(
+    variable: string,
+    above: string,
+    from: number,
+    to: number,
+    step: number,
+    value: (at: number) => number,
+  ): void {
     const steps = Math.round((to - from) / step);
     for (let n = 0; n < steps; n++) {
       const a = from + n * step;

@@ -15,7 +15,8 @@ export function endToFill({ kinds, count, gridMm, seed }: EndToFill): AxleStackI
     return state / 2_147_483_647;
   };
   for (let skip = 0; skip < 5; skip++) random();
-  const between = (from: number, to: number) => Number((Math.round((from + random() * (to - from)) / gridMm) * gridMm).toFixed(2));
+  const between = (from: number, to: number) =>
+    Number((Math.round((from + random() * (to - from)) / gridMm) * gridMm).toFixed(2));
   const tabbed = Math.max(1, Math.round(kinds / 6));
   return {
     spacingMm: between(134, 136),

@@ -1,0 +1,115 @@
+import fc from 'fast-check';
+
+import { frontReadings } from '../end-fit/front-end.testing';
+import { features, slotPlaces } from '../features';
+import { endFacts, type Reading } from './end-facts';
+import { measurePlan, needsApproval, openFeatures } from './measure-plan';
+
+const facts = (readings: readonly Reading[]) => endFacts('front', readings);
+const openIds = (readings: readonly Reading[]) => openFeatures(facts(readings)).map(({ id }) => id);
+
+describe('what the readings say together', () => {
+  it('keeps the narrowest and the widest place of a slot, and neither before every place is read', () => {
+    const { left } = facts(frontReadings()).sides;
+    expect(left).toMatchObject({ slotMinMm: 10.1, slotMaxMm: 10.16 });
+    for (const place of slotPlaces) {
+      const without = frontReadings().filter(({ feature }) => feature !== `slot-width.left.${place}`);
+      expect(facts(without).sides.left).toMatchObject({ slotMinMm: null, slotMaxMm: null });
+    }
+  });
+
+  it('takes the median of repeats, without those withdrawn and those of the other end', () => {
+    const [one] = frontReadings({}, { 'plate.left': 5 }).filter(({ feature }) => feature === 'plate.left');
+    const at = (valueMm: number, more: Partial<Reading> = {}): Reading => ({
+      ...one!,
+      id: String(valueMm),
+      valueMm,
+      ...more,
+    });
+    expect(facts([at(5), at(5.2), at(9)]).sides.left.plateMm).toBe(5.2);
+    expect(facts([at(5), at(5.2), at(9, { withdrawnAt: 'x' })]).sides.left.plateMm).toBe(5.1);
+    expect(facts([at(5), at(5.2), at(9, { end: 'rear' })]).sides.left.plateMm).toBe(5.1);
+  });
+
+  it('lets the latest word hold, whatever order they arrive in', () => {
+    const [word] = frontReadings({ material: 'steel' });
+    const later = { ...word!, id: 'later', word: 'carbon', takenAt: '2027-01-01T00:00:00Z' };
+    expect(facts([word!, later]).material).toBe('carbon');
+    expect(facts([later, word!]).material).toBe('carbon');
+  });
+
+  it('adds the thickness where only the rotor’s outer face was measured', () => {
+    const readings = frontReadings({ brake: 'disc' }, { 'rotor-outer': 13.5, 'rotor-thickness': 1.8 });
+    expect(facts(readings).rotorFaceMm).toBeCloseTo(15.3, 9);
+    expect(facts(readings.filter(({ feature }) => feature !== 'rotor-thickness')).rotorFaceMm).toBeNull();
+  });
+
+  it('puts the dropouts’ middle to the side from which the rim is farther away', () => {
+    const offset = (left: number, right: number) =>
+      facts(frontReadings({}, { 'rim-to-dropout.left': left, 'rim-to-dropout.right': right })).frameOffsetMm;
+    expect(offset(37, 38)).toBe(0.5);
+    expect(offset(38, 37)).toBe(-0.5);
+    expect(offset(37, 37)).toBe(0);
+  });
+
+  it('does not depend on the order of the readings', () => {
+    const all = frontReadings();
+    fc.assert(
+      fc.property(fc.shuffledSubarray(all, { minLength: all.length }), (shuffled) => {
+        const here = facts(all);
+        const there = facts(shuffled);
+        expect({ ...there, lengths: null, words: null }).toEqual({ ...here, lengths: null, words: null });
+      }),
+      { numRuns: 30 },
+    );
+  });
+});
+
+describe('the plan', () => {
+  it('starts with the material and ends with nothing open', () => {
+    expect(openIds([])[0]).toBe('material');
+    expect(openIds(frontReadings())).toEqual([]);
+  });
+
+  it('asks nothing more of a carbon end', () => {
+    expect(openIds(frontReadings({ material: 'carbon' }).slice(0, 1))).toEqual(['blade-material']);
+    expect(measurePlan(facts(frontReadings({ 'blade-material': 'carbon' }))).map(({ feature }) => feature.id)).toEqual([
+      'material',
+      'blade-material',
+    ]);
+  });
+
+  it('asks for the lip’s size, the rotor, the hole or the gears only where there are any', () => {
+    const without = (word: Record<string, string>, ...gone: string[]) =>
+      openIds(frontReadings(word).filter(({ feature }) => !gone.includes(feature)));
+    expect(without({ 'lip.left': 'lip' })).toEqual(['lip-diameter.left', 'lip-depth.left']);
+    expect(without({ brake: 'disc' })).toEqual(['rotor-inboard']);
+    expect(without({ seat: 'closed' })).toEqual(['hole.left', 'hole.right']);
+    const rear = frontReadings().map((reading) => ({ ...reading, end: 'rear' as const }));
+    expect(openFeatures(endFacts('rear', rear)).map(({ id }) => id)).toEqual(['gears']);
+  });
+
+  it('asks for the maker’s word where a front end needs it', () => {
+    const risky: Record<string, string>[] = [
+      { suspension: 'suspension' },
+      { material: 'magnesium' },
+      { 'blade-material': 'cast-aluminium' },
+    ];
+    for (const words of risky) {
+      expect(needsApproval(facts(frontReadings(words)))).toBe(true);
+      expect(openIds(frontReadings(words))).toContain('maker-approval');
+    }
+    expect(needsApproval(facts(frontReadings()))).toBe(false);
+    expect(needsApproval({ ...facts(frontReadings({ material: 'magnesium' })), end: 'rear' })).toBe(false);
+  });
+
+  it('has a side for every feature that names one, and no feature twice', () => {
+    const ids = features.map(({ id }) => id);
+    expect(new Set(ids).size).toBe(ids.length);
+    for (const { id, side } of features) {
+      const named = id.split('.')[1];
+      expect(side).toBe(named === 'left' || named === 'right' ? named : null);
+    }
+    for (const feature of features) if (feature.kind === 'length') expect(feature.minMm).toBeLessThan(feature.maxMm);
+  });
+});

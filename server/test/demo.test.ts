@@ -1,0 +1,72 @@
+import { randomUUID } from 'node:crypto';
+
+import { openFeatures } from '@cricket/core/end-facts';
+import { endState } from '@cricket/core/next-action';
+
+import { fillDemo } from '../src/demo/fill-demo';
+import { demoStores } from '../src/demo/stores';
+import { demoWheels } from '../src/demo/wheels';
+import { bikeRecord } from '../src/data/records';
+import { freshServer, type FreshServer } from './fresh-server.testing';
+
+let server: FreshServer;
+beforeAll(async () => {
+  server = await freshServer({ demo: true });
+});
+afterAll(() => server.close());
+
+const tags = async () =>
+  (await server.send('GET', '/api/bikes')).json.map((row: { bike: { tag: string } }) => row.bike.tag);
+
+describe('the demo data', () => {
+  it('is filled once, and left alone afterwards', async () => {
+    const before = await tags();
+    expect(before).toHaveLength(7);
+    await server.send('PUT', `/api/bikes/${randomUUID()}`, { tag: 'MQ-99', name: 'Own bike', kind: 'upright' });
+    await fillDemo(server.dataSource, { renew: false });
+    expect(await tags()).toEqual([...before, 'MQ-99']);
+  });
+
+  it('is the same again after it was renewed, and what visitors left is gone', async () => {
+    await fillDemo(server.dataSource, { renew: true });
+    const first = await tags();
+    expect(first).not.toContain('MQ-99');
+    await fillDemo(server.dataSource, { renew: true });
+    expect(await tags()).toEqual(first);
+  });
+
+  it('is filled by one of two servers that start together', async () => {
+    await server.dataSource.query('TRUNCATE journal, store_item, wheel, accepted_stack, choice, reading, bike');
+    await Promise.all([fillDemo(server.dataSource, { renew: false }), fillDemo(server.dataSource, { renew: false })]);
+    expect(await tags()).toHaveLength(7);
+  });
+
+  it('names only invented codes and keeps every reading plausible', async () => {
+    expect(demoWheels.map(({ code }) => code)).toEqual(['FW-1', 'FW-2', 'RW-1', 'RW-2', 'RW-3', 'RW-4']);
+    for (const row of (await server.send('GET', '/api/bikes')).json) {
+      const record = await bikeRecord(server.dataSource, row.bike.id);
+      for (const reading of record.readings) {
+        const answer = await server.send('PUT', `/api/bikes/${row.bike.id}/readings/${randomUUID()}`, {
+          end: reading.end,
+          feature: reading.feature,
+          valueMm: reading.valueMm,
+          word: reading.word,
+          parts: reading.parts,
+          instrument: reading.instrument,
+          takenAt: reading.takenAt,
+        });
+        expect(answer.status).toBe(201);
+      }
+    }
+  }, 60_000);
+
+  it('has a wheel and stores for each bike that says so, and never a verdict with a reading open', async () => {
+    await fillDemo(server.dataSource, { renew: true });
+    for (const row of (await server.send('GET', '/api/bikes')).json) {
+      const record = await bikeRecord(server.dataSource, row.bike.id);
+      const state = endState({ ...record, stacks: [] }, row.end, demoWheels, demoStores);
+      if (openFeatures(state.facts).length > 0) expect(['measure', 'refused']).toContain(state.next.kind);
+      if (state.fit && openFeatures(state.facts).length > 0) expect(['unknown', 'stop']).toContain(state.fit.verdict);
+    }
+  });
+});

@@ -1,0 +1,101 @@
+import { featureById, features } from '@cricket/core/features';
+import type { NextAction } from '@cricket/core/next-action';
+
+import { figure, inHundred, signed } from './figures';
+import { nextSentence, purchaseWords } from './next-words';
+import { nextPath } from './paths';
+
+const finding = {
+  id: 'condition',
+  verdict: 'stop' as const,
+  measured: null,
+  limit: null,
+  margin: null,
+  unit: '',
+  because: 'The end is cracked.',
+  remedies: ['Replace the fork.'],
+};
+const actions: [NextAction, action: string, verdict: string, path: string][] = [
+  [
+    { kind: 'measure', end: 'front', feature: featureById('slot-width.left.seat')!, open: 3 },
+    'Measure the left slot at the seat',
+    'unknown',
+    '/bikes/b/front/measure?feature=slot-width.left.seat',
+  ],
+  [{ kind: 'refused', end: 'front', other: 'rear' }, 'Front refused: look at the rear end', 'stop', '/bikes/b'],
+  [{ kind: 'choose-wheel', end: 'rear' }, 'Choose a motor wheel', 'unknown', '/bikes/b/rear/wheel'],
+  [
+    {
+      kind: 'buy',
+      end: 'rear',
+      wheelCode: 'RW-3',
+      purchase: [{ kind: 'plain', thicknessMm: 5, count: 1 }],
+      because: 'x',
+    },
+    'Get 1 washer 5 mm',
+    'stop',
+    '/bikes/b/rear/fit',
+  ],
+  [{ kind: 'stopped', end: 'front', wheelCode: 'FW-1', finding }, 'Replace the fork', 'stop', '/bikes/b/front/fit'],
+  [
+    { kind: 'accept', end: 'rear', wheelCode: 'RW-2', fileMm: 0.25, twoArms: true, verdict: 'work' },
+    'File 0.25 mm, then two arms',
+    'work',
+    '/bikes/b/rear/fit',
+  ],
+  [
+    { kind: 'accept', end: 'rear', wheelCode: 'RW-4', fileMm: 0, twoArms: false, verdict: 'goes' },
+    'Look at the washers and take a stack',
+    'goes',
+    '/bikes/b/rear/fit',
+  ],
+  [
+    { kind: 'fit', end: 'rear', wheelCode: 'RW-3', left: ['a'], right: ['b', 'c'] },
+    'Put the washers in as recorded',
+    'goes',
+    '/bikes/b/rear/stack',
+  ],
+];
+
+describe('the next action in words', () => {
+  it.each(actions)('%j', (next, action, verdict, path) => {
+    const sentence = nextSentence(next);
+    expect(sentence).toMatchObject({ action, verdict });
+    expect(sentence.because).toMatch(/\S/);
+    expect(nextPath('b', next)).toBe(path);
+  });
+
+  it('has an action for every feature', () => {
+    for (const feature of features)
+      expect(nextSentence({ kind: 'measure', end: 'rear', feature, open: 2 }).action).toMatch(/^[A-Z]/);
+  });
+
+  it('lists a purchase', () => {
+    expect(
+      purchaseWords([
+        { kind: 'plain', thicknessMm: 5, count: 2 },
+        { kind: 'tabbed', thicknessMm: 2.5, count: 1 },
+      ]),
+    ).toBe('2 washers 5 mm and 1 tabbed washer 2.5 mm');
+  });
+});
+
+describe('figures for the eye', () => {
+  it.each([
+    [0.1 + 0.2, '0.3'],
+    [-0.25, '−0.25'],
+    [-0.0001, '0'],
+    [100, '100'],
+  ])('%d is %s', (value, text) => {
+    expect(figure(value)).toBe(text);
+  });
+
+  it('shows a sign where it matters, and never promises', () => {
+    expect([signed(0.4), signed(-0.4), signed(0)]).toEqual(['+0.4', '−0.4', '0']);
+    expect([inHundred(0.92), inHundred(0.9999), inHundred(0.001)]).toEqual([
+      '92 in 100',
+      'over 99 in 100',
+      'under 1 in 100',
+    ]);
+  });
+});

@@ -102,8 +102,12 @@ const left = new Set(['node_modules', 'dist', '.expo', 'fonts', 'expo-env.d.ts',
 
 function filesBelow(path) {
   if (statSync(path).isFile()) return [path];
-  return readdirSync(path, { withFileTypes: true })
-    .filter((entry) => path.startsWith(clientDist) || !left.has(entry.name))
-    .sort((a, b) => (a.name < b.name ? -1 : 1))
-    .flatMap((entry) => filesBelow(join(path, entry.name)));
+  return (
+    readdirSync(path, { withFileTypes: true })
+      .filter((entry) => path.startsWith(clientDist) || !left.has(entry.name))
+      // A changed test changes nothing that is built.
+      .filter((entry) => !/\.test(ing)?\.tsx?$/.test(entry.name))
+      .sort((a, b) => (a.name < b.name ? -1 : 1))
+      .flatMap((entry) => filesBelow(join(path, entry.name)))
+  );
 }

@@ -24,7 +24,12 @@ export function AppFrame() {
     return () => clearTimeout(timer);
   }, []);
   return (
-    <PersistQueryClientProvider client={queryClient} persistOptions={{ persister, maxAge: keptForMs, buster: '1' }}>
+    <PersistQueryClientProvider
+      client={queryClient}
+      persistOptions={{ persister, maxAge: keptForMs, buster: '1' }}
+      // What was kept is shown at once, and asked for anew at once.
+      onSuccess={() => void queryClient.invalidateQueries()}
+    >
       <View className={`min-h-0 min-w-0 flex-1 bg-paper ${wide ? 'flex-row' : 'flex-col-reverse'}`}>
         {measuring && !wide ? null : <Bar wide={wide} />}
         <View className="min-h-0 min-w-0 flex-1">

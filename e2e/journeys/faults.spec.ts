@@ -93,3 +93,22 @@ test('two people count the same washers: the second is told what is there', asyn
   await other.getByRole('button', more).click();
   await expect(other.getByRole('alert')).toContainText('3 there now');
 });
+
+test('a stack is taken while the server is away: it waits in words, and is there once when the server is back', async ({
+  page,
+  shop,
+}) => {
+  const trike = '00000003-0000-4000-8000-000000000007';
+  await page.goto(`${shop.url}/bikes/${trike}/rear/fit`);
+  await expect(page.getByTestId('take')).toBeEnabled();
+  await piecesFetched(page);
+  await shop.stop();
+  await page.getByTestId('take').dblclick();
+  await expect(page.getByRole('heading', { name: 'Waits for the server' })).toBeVisible();
+  await expect(page.getByTestId('sync-strip')).toContainText('1 entry waits');
+  await shop.start();
+  await expect(page.getByText('Left, from the hub outwards')).toBeVisible({ timeout: 45_000 });
+  expect(await shop.query(`SELECT bike_end, by_hand FROM accepted_stack WHERE bike_id = '${trike}'`)).toEqual([
+    { bike_end: 'rear', by_hand: false },
+  ]);
+});

@@ -46,8 +46,8 @@ export interface Problem {
   washers: WasherKind[];
 }
 
-/** Hundredths of a millimetre. */
-export const hundredths = (valueMm: number): number => Math.round(valueMm * 100);
+/** Hundredths of a millimetre; halves go away from zero on both sides, so that a mirrored end gives the mirrored answer. */
+export const hundredths = (valueMm: number): number => Math.sign(valueMm) * Math.round(Math.abs(valueMm) * 100) + 0;
 
 /** Spread and pinch that this end allows, in mm. */
 export function allowedSpread(input: AxleStackInput, limits: Limits): { spreadMm: number; pinchMm: number } {

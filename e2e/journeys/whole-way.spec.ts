@@ -131,7 +131,10 @@ test('the stack is a page to print, a drawing and a record to keep', async ({ pa
     end: 'rear',
     snapshot: { wheel: { code: 'RW-3' }, stack: { washerCount: 4 } },
   });
-  await page.emulateMedia({ media: 'print' });
+  // Also from a dark screen the paper is white and the lines are dark.
+  await page.emulateMedia({ media: 'print', colorScheme: 'dark' });
+  await expect.poll(() => page.locator('#axle-drawing svg').innerHTML()).toContain('#23271F');
+  expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe('rgb(255, 255, 255)');
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
   await expect(page.getByRole('navigation')).toBeHidden();
   await expect(page.getByRole('img', { name: /Section through the rear axle/ })).toBeVisible();

@@ -8,6 +8,7 @@ import { PartStrip } from '../drawing/axle-line/part-strip';
 import type { AxleView } from '../drawing/axle-line/view-box';
 import { lightTones, useTones } from '../ui/tones';
 import { Txt } from '../ui/txt';
+import { usePrinting } from '../ui/use-printing';
 import { useWide } from '../ui/use-wide';
 import { words } from './words';
 
@@ -16,8 +17,6 @@ export interface AxleDrawingProps {
   end: End;
   selected?: string | null;
   onPick?: (part: AxlePart) => void;
-  /** On paper: light, whole, without switches. */
-  onPaper?: boolean;
   onSwipe?: (by: 1 | -1) => void;
 }
 
@@ -27,12 +26,14 @@ const views: AxleView[] = ['left', 'whole', 'right'];
 export const axleDrawingId = 'axle-drawing';
 
 /** The axle line with its switch to each end, and the part strip under it. */
-export function AxleDrawing({ data, end, selected = null, onPick, onPaper, onSwipe }: AxleDrawingProps) {
+export function AxleDrawing({ data, end, selected = null, onPick, onSwipe }: AxleDrawingProps) {
   const [width, setWidth] = useState(0);
   const [view, setView] = useState<AxleView>('whole');
   const [from, setFrom] = useState<number | null>(null);
   const wide = useWide();
   const themed = useTones();
+  // On paper: light, whole, without switches.
+  const onPaper = usePrinting();
   const height = Math.round(Math.min(wide ? 330 : 276, Math.max(220, width * 0.72)));
   const pick = onPick && ((part: AxlePart) => part.insideIndex !== null && onPick(part));
   return (

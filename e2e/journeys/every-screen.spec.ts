@@ -29,7 +29,7 @@ const screens: [name: string, path: string, ready: string][] = [
 
 for (const theme of ['light', 'dark'] as const) {
   test(`every screen is accessible and none is wider than the window, ${theme}`, async ({ page, shop }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(480_000);
     await page.emulateMedia({ colorScheme: theme });
     for (const [name, path, ready] of screens) {
       await test.step(name, async () => {

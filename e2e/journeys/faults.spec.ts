@@ -89,6 +89,9 @@ test('two people count the same washers: the second is told what is there', asyn
   const id = '00000002-0000-4000-8000-000000000001';
   const more = { name: 'One more: Plain washers 0.5 mm' };
   await expect(other.getByTestId(`count-${id}`)).toHaveText('8');
+  // This page has read its count and does not read again before it writes.
+  await other.waitForLoadState('networkidle');
+  await other.route('**/api/stores', (route) => route.abort());
   await shop.query(`UPDATE store_item SET count = 3, version = version + 1 WHERE id = '${id}'`);
   await other.getByRole('button', more).click();
   await expect(other.getByRole('alert')).toContainText('3 there now');

@@ -40,8 +40,9 @@ export function useFitChoice(fit: EndFit | null): FitChoice {
   const findings = useMemo(() => {
     if (!fit) return [];
     if (!stack || !input) return fit.findings;
-    const own = new Set([...(fit.stack?.findings ?? []), ...stackFindings(input, stack)].map(({ id }) => id));
-    return worstFirst([...fit.findings.filter(({ id }) => !own.has(id)), ...stackFindings(input, stack)]);
+    const judged = stackFindings(input, stack);
+    const ofStacks = new Set([...(fit.stack?.findings ?? []), ...judged].map(({ id }) => id));
+    return worstFirst([...fit.findings.filter(({ id }) => !ofStacks.has(id)), ...judged]);
   }, [fit, stack, input]);
   return {
     stack,

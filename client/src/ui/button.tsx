@@ -1,4 +1,3 @@
-import type { ReactNode } from 'react';
 import { Pressable } from 'react-native';
 
 import { Txt } from './txt';
@@ -16,7 +15,6 @@ export interface ButtonProps {
   /** `do` is the one lime action of a screen. */
   look?: keyof typeof looks;
   disabled?: boolean;
-  icon?: ReactNode;
   /** For a header: not higher than the header. */
   low?: boolean;
   className?: string;
@@ -26,17 +24,7 @@ export interface ButtonProps {
 }
 
 /** A button as high as a gloved thumb needs. */
-export function Button({
-  label,
-  onPress,
-  look = 'other',
-  disabled,
-  icon,
-  low,
-  className = '',
-  testID,
-  spoken,
-}: ButtonProps) {
+export function Button({ label, onPress, look = 'other', disabled, low, className = '', testID, spoken }: ButtonProps) {
   return (
     <Pressable
       role="button"
@@ -47,7 +35,6 @@ export function Button({
       testID={testID}
       className={`${low ? 'min-h-[48px]' : 'min-h-[56px]'} flex-row items-center justify-center gap-2 rounded-lg px-4 py-2 ${looks[look].box} ${disabled ? 'opacity-60' : 'active:opacity-80'} ${className}`}
     >
-      {icon}
       <Txt size="lead" bold tone={looks[look].text} className="text-center">
         {label}
       </Txt>

@@ -1,4 +1,3 @@
-import type { Ref } from 'react';
 import Svg, { Defs, Line, Pattern, Rect } from 'react-native-svg';
 
 import type { Tones } from '../../ui/tones';
@@ -20,12 +19,11 @@ export interface AxleLineProps {
   /** Part in hand. */
   selected: string | null;
   onPick?: (part: AxlePart) => void;
-  svgRef?: Ref<Svg>;
   label: string;
 }
 
 /** A to-scale section through the axle, rider's left on the left, drawn from the data; what conflicts is drawn in conflict. */
-export function AxleLine({ data, width, height, view, tones, selected, onPick, svgRef, label }: AxleLineProps) {
+export function AxleLine({ data, width, height, view, tones, selected, onPick, label }: AxleLineProps) {
   const layout = axleLayout(data);
   const box = viewBox(layout, view, width, height);
   const scale = width / (box.rightMm - box.leftMm);
@@ -33,7 +31,7 @@ export function AxleLine({ data, width, height, view, tones, selected, onPick, s
   const y = (mm: number) => (box.upMm - mm) * scale;
   const draw: Drawing = { tones, scale, x, y, box, height: height - labelBandPx(view) };
   return (
-    <Svg ref={svgRef} width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={label}>
+    <Svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={label}>
       <Defs>
         <Pattern id="plate" width={6} height={6} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <Rect width={6} height={6} fill={tones.sheet} />

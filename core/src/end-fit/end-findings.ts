@@ -1,7 +1,7 @@
 import { isCarbon, needsApproval, type EndFacts } from '../end-facts';
 import { withLimits, type LimitsInput } from '../limits';
 import type { Wheel } from '../parts';
-import type { Finding, Verdict } from '../verdict';
+import { finding, told, type Finding } from '../verdict';
 
 /** What is judged of the end itself, whatever wheel goes in: condition, faces, the maker's word. */
 export function endFindings(facts: EndFacts, wheel: Wheel, own: LimitsInput | undefined): Finding[] {
@@ -13,10 +13,6 @@ export function endFindings(facts: EndFacts, wheel: Wheel, own: LimitsInput | un
     brake(facts, wheel),
     gears(facts, wheel),
   ].filter((finding): finding is Finding => finding !== null);
-}
-
-function told(id: string, verdict: Verdict, because: string, remedies: string[] = []): Finding {
-  return { id, verdict, measured: null, limit: null, margin: null, unit: '', because, remedies };
 }
 
 function condition({ condition: seen }: EndFacts): Finding | null {
@@ -70,18 +66,15 @@ function faces({ faceAngleDeg }: EndFacts, limitDeg: number): Finding | null {
   if (faceAngleDeg === null) return null;
   const goes = faceAngleDeg <= limitDeg + 1e-9;
   const angle = Number(faceAngleDeg.toFixed(2));
-  return {
-    id: 'faces-parallel',
-    verdict: goes ? 'goes' : 'work',
-    measured: Number(faceAngleDeg.toFixed(6)),
-    limit: limitDeg,
-    margin: Number((limitDeg - faceAngleDeg).toFixed(6)),
-    unit: '°',
-    because: goes
+  return finding(
+    'faces-parallel',
+    goes ? 'goes' : 'work',
+    goes
       ? `The dropout faces stand ${angle}° to each other.`
       : `The dropout faces stand ${angle}° to each other: nuts would bend the axle.`,
-    remedies: goes ? [] : ['Have the dropouts aligned before the wheel goes in.'],
-  };
+    { measured: faceAngleDeg, limit: limitDeg, margin: limitDeg - faceAngleDeg, unit: '°' },
+    goes ? [] : ['Have the dropouts aligned before the wheel goes in.'],
+  );
 }
 
 function brake({ brake: kind }: EndFacts, wheel: Wheel): Finding | null {

@@ -1,4 +1,5 @@
 export {
+  axleSchema,
   seats,
   slotFitSchema,
   type Axle,

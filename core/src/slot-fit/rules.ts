@@ -1,6 +1,6 @@
 import { inMm } from '../figures';
-import type { Finding } from '../verdict';
-import { beyond, finding, inWords, measureAgain, notMeasured, type SlotFacts } from './facts';
+import { beyond, finding, measureAgain, notMeasured, type Finding } from '../verdict';
+import { inWords, type SlotFacts } from './facts';
 import { axleCentreMm, flatEngagedMm, relieveMm, rockAngleDeg } from './geometry';
 
 /** Carbon takes no motor, whatever else is measured. */

@@ -1,9 +1,9 @@
 import { inMm } from '../figures';
 import { InputError, readInput } from '../input';
 import { withLimits } from '../limits';
-import { worstFirst, worstOf, type Finding } from '../verdict';
+import { finding, notMeasured, worstFirst, worstOf, type Finding } from '../verdict';
 import { slotFitSchema, type SlotFitInput, type SlotFitResult } from './contract';
-import { finding, notMeasured, type SlotFacts } from './facts';
+import type { SlotFacts } from './facts';
 import { flatChordMm } from './geometry';
 import {
   carbonRule,

@@ -1,0 +1,185 @@
+import type { Limits } from '../limits';
+import { balanceOf } from './balance';
+import type { TorqueArm, TorqueReactionInput, TorqueRemedy } from './contract';
+import { capsNm, inNm, ruleFindings, twoArmsReasons } from './judge';
+import { nutMaxNm } from './nut';
+
+const sides = ['left', 'right'] as const;
+
+/** What a workshop usually has or can get. */
+const usualArms: readonly TorqueArm[] = [
+  { lengthMm: 90, thicknessMm: 6, grade: 'mild', fitClearanceMm: 0.1, clampOffsetMm: 0 },
+  { lengthMm: 90, thicknessMm: 6, grade: 'hard', fitClearanceMm: 0.1, clampOffsetMm: 0 },
+];
+
+/** Play of a hole that counts as a close fit, in mm. */
+const closeFitMm = 0.1;
+
+/** Most sets that are told. */
+const mostTold = 6;
+
+interface Action {
+  words: string;
+  /** Actions of one family exclude one another. */
+  family: string;
+  apply: (input: TorqueReactionInput) => TorqueReactionInput;
+}
+
+/**
+ * Sets of one or two actions that make the fit hold, shortest first. A set with an action that is enough alone is left out.
+ */
+export function torqueRemedies(input: TorqueReactionInput, limits: Limits): TorqueRemedy[] {
+  const actions = possibleActions(input, limits);
+  const found: TorqueRemedy[] = [];
+  const enough = new Set<Action>();
+  for (const action of actions) {
+    const remedy = reached([action.words], action.apply(input), limits);
+    if (!remedy) continue;
+    enough.add(action);
+    found.push(remedy);
+  }
+  const turnedDown = withLessCurrent([], input, limits);
+  if (turnedDown) found.push(turnedDown);
+  const rest = actions.filter((action) => !enough.has(action));
+  rest.forEach((one, at) => {
+    for (const two of rest.slice(at + 1)) {
+      if (two.family === one.family) continue;
+      const remedy = reached([one.words, two.words], two.apply(one.apply(input)), limits);
+      if (remedy) found.push(remedy);
+    }
+    const less = turnedDown ? null : withLessCurrent([one.words], one.apply(input), limits);
+    if (less) found.push(less);
+  });
+  return found.slice(0, mostTold);
+}
+
+/** Whether everything holds now: sums, arms and caps, with nothing that stops. */
+export function holds(input: TorqueReactionInput, limits: Limits): boolean {
+  const rules = ruleFindings(input, balanceOf(input, limits), limits);
+  return rules.every(({ id, verdict }) => verdict === 'goes' || (verdict === 'work' && bearable(id)));
+}
+
+/** `work` that is done by hand and leaves the sums as they are. */
+function bearable(id: string): boolean {
+  return id === 'approval' || id === 'torque-cap' || id.startsWith('arm-plane');
+}
+
+function reached(actions: string[], input: TorqueReactionInput, limits: Limits): TorqueRemedy | null {
+  if (!holds(input, limits)) return null;
+  const balance = balanceOf(input, limits);
+  const rules = ruleFindings(input, balance, limits);
+  return {
+    actions,
+    verdict: rules.some(({ verdict }) => verdict === 'work') ? 'work' : 'goes',
+    safety: balance.safety,
+    safetySlack: balance.safetySlack,
+  };
+}
+
+function possibleActions(input: TorqueReactionInput, limits: Limits): Action[] {
+  return [...addArms(input), ...swapArms(input), ...closerArms(input), ...tighterNuts(input, limits)];
+}
+
+function tighterNuts(input: TorqueReactionInput, limits: Limits): Action[] {
+  const most = (side: 'left' | 'right') => nutMaxNm(input.axle.threadMm, input.sides[side].material, limits);
+  if (sides.every((side) => input.sides[side].nutTorqueNm >= most(side))) return [];
+  const words =
+    most('left') === most('right') ? inNm(most('left')) : `${inNm(most('left'))} left, ${inNm(most('right'))} right`;
+  return [
+    {
+      words: `Tighten the nuts to ${words}.`,
+      family: 'nuts',
+      apply: (now) => ({
+        ...now,
+        sides: {
+          left: { ...now.sides.left, nutTorqueNm: most('left') },
+          right: { ...now.sides.right, nutTorqueNm: most('right') },
+        },
+      }),
+    },
+  ];
+}
+
+function armsOf(input: TorqueReactionInput): readonly TorqueArm[] {
+  return input.armsOnHand?.length ? input.armsOnHand : usualArms;
+}
+
+function addArms(input: TorqueReactionInput): Action[] {
+  return sides.flatMap((side) =>
+    input.sides[side].arms.length > 0
+      ? []
+      : armsOf(input).map((arm) => ({
+          words: `Add ${armWords(arm)} on the ${side}.`,
+          family: `arm-${side}`,
+          apply: (now: TorqueReactionInput) => withArms(now, side, [arm]),
+        })),
+  );
+}
+
+function swapArms(input: TorqueReactionInput): Action[] {
+  return sides.flatMap((side) =>
+    input.sides[side].arms.length === 0
+      ? []
+      : armsOf(input)
+          .filter((arm) => input.sides[side].arms.every((own) => differs(arm, own)))
+          .map((arm) => ({
+            words: `Swap the ${side} arm for ${armWords(arm)}.`,
+            family: `arm-${side}`,
+            apply: (now: TorqueReactionInput) => withArms(now, side, [arm]),
+          })),
+  );
+}
+
+function closerArms(input: TorqueReactionInput): Action[] {
+  const loose = sides.some((side) => input.sides[side].arms.some(({ fitClearanceMm }) => fitClearanceMm > closeFitMm));
+  if (!loose) return [];
+  const closer = (arm: TorqueArm): TorqueArm => ({ ...arm, fitClearanceMm: Math.min(closeFitMm, arm.fitClearanceMm) });
+  return [
+    {
+      words: `Take arms whose hole is at most ${closeFitMm} mm over the flats.`,
+      family: 'closer',
+      apply: (now) => sides.reduce((next, side) => withArms(next, side, next.sides[side].arms.map(closer)), now),
+    },
+  ];
+}
+
+function withArms(input: TorqueReactionInput, side: 'left' | 'right', arms: TorqueArm[]): TorqueReactionInput {
+  return { ...input, sides: { ...input.sides, [side]: { ...input.sides[side], arms } } };
+}
+
+function differs(one: TorqueArm, other: TorqueArm): boolean {
+  return (
+    one.grade !== other.grade ||
+    one.lengthMm !== other.lengthMm ||
+    one.thicknessMm !== other.thicknessMm ||
+    one.fitClearanceMm !== other.fitClearanceMm
+  );
+}
+
+function armWords({ grade, thicknessMm, lengthMm }: TorqueArm): string {
+  return `a ${grade === 'hard' ? 'hardened' : 'mild steel'} arm ${thicknessMm} × ${lengthMm} mm`;
+}
+
+/** Turns the motor down just as far as it takes, within what the workshop allows. */
+function withLessCurrent(actions: string[], input: TorqueReactionInput, limits: Limits): TorqueRemedy | null {
+  const torque = input.peakTorqueNm;
+  if (torque <= 0) return null;
+  const { safety, safetySlack, shares } = balanceOf(input, limits);
+  const least = input.end === 'front' ? limits.safetyFront : limits.safetyRear;
+  const { goesNm } = capsNm(input, limits);
+  const bearingArms = shares.filter(({ element, takesPart }) => element === 'arm' && takesPart).length;
+  const armsByTorque = bearingArms < 2 && twoArmsReasons({ ...input, peakTorqueNm: 0 }, limits).length === 0;
+  const wanted = Math.min(
+    (torque * safety) / least,
+    (torque * safetySlack) / limits.safetySlack,
+    goesNm > 0 ? goesNm : Infinity,
+    armsByTorque ? limits.twoArmsFromNm : Infinity,
+  );
+  if (!Number.isFinite(wanted) || wanted >= torque || wanted < limits.phaseCutShare * torque) return null;
+  const share = Math.floor((100 * wanted) / torque) / 100;
+  const words =
+    input.phaseA === undefined
+      ? `Turn the phase current down to ${Math.round(share * 100)} %.`
+      : `Turn the phase current down to ${Math.floor(share * input.phaseA)} A.`;
+  return reached([...actions, words], { ...input, peakTorqueNm: share * torque }, limits);
+}

@@ -1,0 +1,70 @@
+import type { Finding, Verdict } from './verdict';
+
+/** The figures of a finding; what is left out is null. */
+export interface Figures {
+  measured?: number | null;
+  limit?: number | null;
+  margin?: number | null;
+  /** `mm` when left out. */
+  unit?: string;
+}
+
+/** Builds a finding; figures are rid of binary dust. */
+export function finding(
+  id: string,
+  verdict: Verdict,
+  because: string,
+  figures: Figures = {},
+  remedies: string[] = [],
+): Finding {
+  return {
+    id,
+    verdict,
+    measured: clean(figures.measured),
+    limit: clean(figures.limit),
+    margin: clean(figures.margin),
+    unit: figures.unit ?? 'mm',
+    because,
+    remedies,
+  };
+}
+
+/** A finding without a figure: something that was seen, or a rule that is yes or no. */
+export function told(id: string, verdict: Verdict, because: string, remedies: string[] = []): Finding {
+  return finding(id, verdict, because, { unit: '' }, remedies);
+}
+
+/** A finding for something that is not measured. */
+export function notMeasured(id: string, what: string): Finding {
+  return finding(id, 'unknown', `${what} is not measured.`, {}, [`Measure: ${what.toLowerCase()}.`]);
+}
+
+/**
+ * `stop` beyond a limit, unless the reading's uncertainty covers the limit: then nobody knows yet.
+ *
+ * @param margin - distance to the stop limit, negative beyond it
+ * @returns the verdict on the far side, `unknown` in the band, or null when clear of it
+ */
+export function beyond(margin: number, uncertaintyMm: number): 'stop' | 'unknown' | null {
+  if (Math.abs(margin) < uncertaintyMm - dust) return 'unknown';
+  return margin < -dust ? 'stop' : null;
+}
+
+/**
+ * `goes` with at least the first margin, `work` with at least the second, else `stop`.
+ *
+ * @example graded(0.3, 0) // margins to the `goes` and to the `work` limit: 'goes'
+ */
+export function graded(goesMargin: number, workMargin: number): 'goes' | 'work' | 'stop' {
+  if (goesMargin >= -dust) return 'goes';
+  return workMargin >= -dust ? 'work' : 'stop';
+}
+
+/** Differences below this are binary dust. */
+export const dust = 1e-9;
+
+export const measureAgain = 'Measure again: the reading is too close to the limit to tell.';
+
+function clean(value: number | null | undefined): number | null {
+  return value === null || value === undefined ? null : Number(value.toFixed(9)) + 0;
+}

@@ -1,0 +1,40 @@
+/** What Cricket says of a fit. `unknown` means that something needed is not measured yet. */
+export type Verdict = 'goes' | 'work' | 'stop' | 'unknown';
+
+/** One judged figure: what was found, what is allowed, and what to do. */
+export interface Finding {
+  /** Stable name of the rule, such as `slot-width`. */
+  id: string;
+  verdict: Verdict;
+  /** The figure that decides; null when it is not known or the rule has no figure. */
+  measured: number | null;
+  /** The limit it is held against. */
+  limit: number | null;
+  /** Distance to the limit, positive on the safe side. */
+  margin: number | null;
+  unit: string;
+  /** One sentence that says why. */
+  because: string;
+  /** What can be done, best first. */
+  remedies: string[];
+}
+
+const severity: Record<Verdict, number> = { stop: 0, unknown: 1, work: 2, goes: 3 };
+
+/**
+ * Sorts findings worst first (`stop`, `unknown`, `work`, `goes`); equal ones keep their order.
+ */
+export function worstFirst(findings: readonly Finding[]): Finding[] {
+  return [...findings].sort((a, b) => severity[a.verdict] - severity[b.verdict]);
+}
+
+/**
+ * The verdict over several: the worst of them.
+ *
+ * @param verdicts - none at all means that nothing was judged: `unknown`
+ * @example worstOf(['goes', 'work']) // 'work'
+ */
+export function worstOf(verdicts: readonly Verdict[]): Verdict {
+  if (verdicts.length === 0) return 'unknown';
+  return verdicts.reduce((worst, next) => (severity[next] < severity[worst] ? next : worst));
+}

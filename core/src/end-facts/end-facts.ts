@@ -16,6 +16,9 @@ export interface Reading {
   withdrawnAt: string | null;
 }
 
+/** What was seen on the walk round an end. */
+export type Condition = 'sound' | 'surface-rust' | 'bent' | 'cracked' | 'play' | 'unsure';
+
 /** What the readings of one end say together. A figure that nobody has read yet is null. */
 export interface EndFacts {
   end: End;
@@ -23,7 +26,7 @@ export interface EndFacts {
   bladeMaterial: Material | null;
   suspension: boolean | null;
   makerApproval: boolean | null;
-  condition: string | null;
+  condition: Condition | null;
   seat: 'round' | 'flat' | 'relieved' | null;
   kind: 'open' | 'closed' | null;
   brake: 'rim' | 'disc' | 'other' | 'none' | null;
@@ -87,7 +90,7 @@ export function endFacts(end: End, readings: readonly Reading[]): EndFacts {
     bladeMaterial: asMaterial(words.get('blade-material')),
     suspension: yesNo(words.get('suspension'), 'suspension'),
     makerApproval: yesNo(words.get('maker-approval'), 'in-writing'),
-    condition: words.get('condition') ?? null,
+    condition: (words.get('condition') as Condition | undefined) ?? null,
     ...slotKind(words.get('seat')),
     brake: (words.get('brake') as EndFacts['brake']) ?? null,
     speeds: speeds(words.get('gears')),

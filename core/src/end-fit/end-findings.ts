@@ -1,47 +1,20 @@
+import { conditionRule, facesRule } from '../bike-checks';
 import { isCarbon, needsApproval, type EndFacts } from '../end-facts';
 import { withLimits, type LimitsInput } from '../limits';
 import type { Wheel } from '../parts';
-import { finding, told, type Finding } from '../verdict';
+import { told, type Finding } from '../verdict';
 
 /** What is judged of the end itself, whatever wheel goes in: condition, faces, the maker's word. */
 export function endFindings(facts: EndFacts, wheel: Wheel, own: LimitsInput | undefined): Finding[] {
   if (isCarbon(facts)) return [];
+  const { condition } = facts;
   return [
-    condition(facts),
+    condition === null ? null : conditionRule(condition),
     approval(facts),
-    faces(facts, withLimits(own).faceAngleDeg),
+    facts.faceAngleDeg === null ? null : facesRule(facts.faceAngleDeg, withLimits(own).faceAngleDeg),
     brake(facts, wheel),
     gears(facts, wheel),
   ].filter((finding): finding is Finding => finding !== null);
-}
-
-function condition({ condition: seen }: EndFacts): Finding | null {
-  switch (seen) {
-    case 'sound':
-      return told('condition', 'goes', 'No cracks, bends or play were found.');
-    case 'surface-rust':
-      return told('condition', 'work', 'There is rust on the surface.', [
-        'Clean to bright metal, look again for cracks, protect.',
-      ]);
-    case 'bent':
-      return told('condition', 'stop', 'The end is bent.', [
-        'Replace the fork or have the frame straightened by a frame builder.',
-      ]);
-    case 'cracked':
-      return told('condition', 'stop', 'The end is cracked.', [
-        'Replace the fork or frame; a crack grows under a motor.',
-      ]);
-    case 'play':
-      return told('condition', 'stop', 'There is play in the fork or its bearings.', [
-        'Set or renew the bearings, then look again.',
-      ]);
-    case 'unsure':
-      return told('condition', 'unknown', 'Nobody is sure about the condition.', [
-        'Clean it and look again in good light, or ask a frame builder.',
-      ]);
-    default:
-      return null;
-  }
 }
 
 function approval(facts: EndFacts): Finding | null {
@@ -60,21 +33,6 @@ function approval(facts: EndFacts): Finding | null {
         'Change to a rigid steel fork.',
         'Fit the motor at the rear.',
       ]);
-}
-
-function faces({ faceAngleDeg }: EndFacts, limitDeg: number): Finding | null {
-  if (faceAngleDeg === null) return null;
-  const goes = faceAngleDeg <= limitDeg + 1e-9;
-  const angle = Number(faceAngleDeg.toFixed(2));
-  return finding(
-    'faces-parallel',
-    goes ? 'goes' : 'work',
-    goes
-      ? `The dropout faces stand ${angle}° to each other.`
-      : `The dropout faces stand ${angle}° to each other: nuts would bend the axle.`,
-    { measured: faceAngleDeg, limit: limitDeg, margin: limitDeg - faceAngleDeg, unit: '°' },
-    goes ? [] : ['Have the dropouts aligned before the wheel goes in.'],
-  );
 }
 
 function brake({ brake: kind }: EndFacts, wheel: Wheel): Finding | null {

@@ -241,7 +241,13 @@ describe('torque reaction', () => {
       fc.property(anyInput, (input) => {
         const tighter = {
           ...input,
-          limits: { safetyFront: 2.5, safetyRear: 2.5, nutMaxM12Nm: 30, capFrontGoesNm: 20, capRearGoesNm: 30 },
+          limits: {
+            safetyFront: 2.5,
+            safetyRear: 2.5,
+            nutMaxM12Nm: 30,
+            capFrontGoesNm: { steel: 20, titanium: 20, 'forged-aluminium': 20 },
+            capRearGoesNm: 30,
+          },
         };
         expect(rank[torqueReaction(tighter).verdict]).toBeLessThanOrEqual(rank[torqueReaction(input).verdict]);
       }),

@@ -1,0 +1,17 @@
+/** The bike itself at its new speed and mass: brakes, grip, heat, ratings, condition. */
+export { bikeChecks } from './bike-checks';
+export {
+  bikeChecksSchema,
+  brakeKinds,
+  leverPulls,
+  surfaces,
+  thermalSchema,
+  type BikeChecksInput,
+  type BikeChecksResult,
+  type BrakeKind,
+  type Surface,
+  type Thermal,
+} from './contract';
+export { drivenLoadN, grip } from './forces';
+export { usualThermal, windingAfterC } from './hub-heat';
+export { conditionRule, facesRule, hangerRule } from './ratings';

@@ -1,0 +1,107 @@
+import fc from 'fast-check';
+
+import type { EndAdapterInput } from './contract';
+import { endAdapter } from './end-adapter';
+
+const cap = (id: string, side: 'left' | 'right', lengthMm: number, boreMm = 12) => ({ id, side, lengthMm, boreMm });
+const base: EndAdapterInput = {
+  spacingMm: 142,
+  holesMm: { left: 12, right: 12 },
+  rotorFaceMm: 15.3,
+  hub: { baseWidthMm: 124, rotorFaceMm: 8 },
+  extenders: [
+    { id: 'X3', side: 'left', lengthMm: 3 },
+    { id: 'Y3', side: 'right', lengthMm: 3 },
+  ],
+  endCaps: [
+    cap('L6', 'left', 6),
+    cap('L9', 'left', 9),
+    cap('R6', 'right', 6),
+    cap('R9', 'right', 9),
+    cap('L9x15', 'left', 9, 15),
+  ],
+  rotorSpacers: [
+    { id: 'S2', thicknessMm: 2 },
+    { id: 'S1', thicknessMm: 1 },
+  ],
+  screws: [
+    { id: 'M5x10', threadMm: 5, lengthMm: 10 },
+    { id: 'M5x14', threadMm: 5, lengthMm: 14 },
+  ],
+  screwHoles: [{ id: 'rotor', threadMm: 5, throughMm: 0, throughRotor: true, depthMm: 10, leastMm: 6 }],
+  rotorThicknessMm: 1.8,
+};
+
+describe('end adapters', () => {
+  it('build the hub up to the spacing with the rotor in the caliper', () => {
+    const { verdict, build, screws, order } = endAdapter(base);
+    expect(verdict).toBe('goes');
+    expect(build).toMatchObject({
+      left: { extender: null, endCap: 'L9' },
+      right: { extender: null, endCap: 'R9' },
+      widthMm: 142,
+    });
+    // 8 + 9 − 2 is 0.3 outboard of 15.3; without spacer it would be 1.7 inboard.
+    expect(build).toMatchObject({ rotorSpacer: 'S2', rotorErrorMm: -0.3 });
+    expect(screws).toEqual([{ hole: 'rotor', screw: 'M5x10', engagementMm: 6.2 }]);
+    expect(order.indexOf('rotor spacer S2')).toBeLessThan(order.indexOf('rotor'));
+    expect(order.indexOf('rotor')).toBeLessThan(order.indexOf('torque arm on the axle and its clamp'));
+  });
+
+  it('never takes caps of another bore', () => {
+    expect(endAdapter({ ...base, holesMm: { left: 20, right: 12 } })).toMatchObject({ verdict: 'stop', build: null });
+    expect(endAdapter({ ...base, holesMm: { left: 15, right: 12 } }).build!.left.endCap).toBe('L9x15');
+  });
+
+  it('stops when nothing adds up to the spacing', () => {
+    const { verdict, findings } = endAdapter({ ...base, spacingMm: 157 });
+    expect(verdict).toBe('stop');
+    expect(findings[0]!.id).toBe('width');
+  });
+
+  it('uses extenders and says so before the cap', () => {
+    const { build, order } = endAdapter({ ...base, spacingMm: 148 });
+    expect(build).toMatchObject({ left: { extender: 'X3', endCap: 'L9' }, right: { extender: 'Y3', endCap: 'R9' } });
+    expect(order.indexOf('left extender X3')).toBeLessThan(order.indexOf('left end cap L9'));
+  });
+
+  it('names the screw to get when the set has none', () => {
+    const { findings, verdict } = endAdapter({ ...base, screws: [{ id: 'M5x20', threadMm: 5, lengthMm: 20 }] });
+    expect(verdict).toBe('work');
+    expect(findings[0]).toMatchObject({ id: 'screw.rotor', remedies: ['Get M5 × 13 mm at most, 10 mm at least.'] });
+  });
+
+  it('leaves the rotor out where there is none', () => {
+    const bare = { ...base, hub: { baseWidthMm: 124 }, rotorFaceMm: undefined, screwHoles: [] };
+    expect(endAdapter(bare).build).toMatchObject({ rotorErrorMm: null, rotorSpacer: null });
+  });
+
+  it('finds a width as near as trying all sums', () => {
+    const length = fc.integer({ min: 2, max: 15 });
+    fc.assert(
+      fc.property(
+        fc.array(length, { minLength: 1, maxLength: 4 }),
+        fc.array(length, { minLength: 1, maxLength: 4 }),
+        fc.integer({ min: 126, max: 160 }),
+        (lefts, rights, spacingMm) => {
+          const input: EndAdapterInput = {
+            ...base,
+            hub: { baseWidthMm: 124 },
+            spacingMm,
+            extenders: [],
+            endCaps: [
+              ...lefts.map((mm, at) => cap(`L${at}`, 'left', mm)),
+              ...rights.map((mm, at) => cap(`R${at}`, 'right', mm)),
+            ],
+            screwHoles: [],
+          };
+          const costs = lefts.flatMap((left) =>
+            rights.map((right) => 4 * (124 + left + right - spacingMm) ** 2 + (left - right) ** 2),
+          );
+          const { widthErrorMm, middleMm } = endAdapter(input).build!;
+          expect(4 * widthErrorMm ** 2 + 4 * middleMm ** 2).toBeCloseTo(Math.min(...costs), 6);
+        },
+      ),
+    );
+  });
+});

@@ -1,0 +1,182 @@
+import { inMm } from '../figures';
+import { readInput } from '../input';
+import { withLimits } from '../limits';
+import { dust, finding, graded, told, worstFirst, worstOf, type Finding } from '../verdict';
+import { endAdapterSchema, type EndAdapterInput, type EndAdapterResult, type EndBuild } from './contract';
+
+/** Play that an axle may have in the bore of an end cap, in mm. */
+const borePlayMm = 0.2;
+
+type Side = 'left' | 'right';
+
+/**
+ * How is a hub that is made for several ends built up for this one?
+ *
+ * Every choice of extender and end cap on each side and of rotor spacer is tried: base width + extenders + caps must equal
+ * the spacing, both caps must take the holes' axle, and the rotor must meet the caliper. The build with the least
+ * 4·width error² + 2·rotor error² + 4·middle² is taken, then the one with fewest parts. Each screw hole gets the longest
+ * screw of its thread that holds and does not bottom.
+ *
+ * @param input - spacing and holes, hub, parts of the set, screws and their holes
+ * @returns the build, which screw goes where, and the order
+ * @throws InputError for values out of range
+ *
+ * @example
+ * endAdapter({ spacingMm: 110, holesMm: { left: 15, right: 15 }, hub: { baseWidthMm: 90 }, extenders: [], endCaps: [
+ *   { id: 'L10', side: 'left', lengthMm: 10, boreMm: 15 }, { id: 'R10', side: 'right', lengthMm: 10, boreMm: 15 }], … })
+ * // { build: { left: { extender: null, endCap: 'L10' }, … widthMm: 110 }, order: ['left end cap L10', …] }
+ */
+export function endAdapter(input: EndAdapterInput): EndAdapterResult {
+  const read = readInput(endAdapterSchema, input);
+  const limits = withLimits(read.limits);
+  const builds = possibleBuilds(read);
+  const build = builds.reduce<EndBuild | null>(
+    (best, next) => (best && cost(best) <= cost(next) + dust ? best : next),
+    null,
+  );
+  if (!build) return { verdict: 'stop', findings: [noCaps(read)], build: null, screws: [], order: [] };
+  const screws = screwsFor(read, build);
+  const play = read.widthPlayMm ?? 0.3;
+  const width = Math.abs(build.widthErrorMm);
+  const findings = [
+    finding(
+      'width',
+      graded(play - width, play - width),
+      width < 0.005
+        ? `The hub builds up to the spacing, ${inMm(read.spacingMm)}.`
+        : `The hub builds up to ${inMm(build.widthMm)}; the spacing is ${inMm(read.spacingMm)}.`,
+      { measured: build.widthMm, limit: read.spacingMm, margin: play - width },
+      width > play + dust
+        ? [`Ask the hub's maker for caps or extenders that add ${inMm(read.spacingMm - read.hub.baseWidthMm)}.`]
+        : [],
+    ),
+    finding(
+      'middle',
+      graded(limits.rimOffsetGoesMm - Math.abs(build.middleMm), limits.rimOffsetMm - Math.abs(build.middleMm)),
+      `The hub's middle is ${inMm(Math.abs(build.middleMm))} off the middle of the end.`,
+      {
+        measured: build.middleMm,
+        limit: limits.rimOffsetGoesMm,
+        margin: limits.rimOffsetGoesMm - Math.abs(build.middleMm),
+      },
+    ),
+    rotorRule(read, build),
+    ...screws.findings,
+  ].filter((item): item is Finding => item !== null);
+  return {
+    verdict: worstOf(findings.map(({ verdict }) => verdict)),
+    findings: worstFirst(findings),
+    build,
+    screws: screws.chosen,
+    order: orderOf(build, read.hub.rotorFaceMm !== undefined),
+  };
+}
+
+function possibleBuilds(read: EndAdapterInput): EndBuild[] {
+  const sideParts = (side: Side) => {
+    const caps = read.endCaps.filter(
+      (cap) => cap.side === side && Math.abs(cap.boreMm - read.holesMm[side]) <= borePlayMm + dust,
+    );
+    const extenders = [null, ...read.extenders.filter((extender) => extender.side === side)];
+    return extenders.flatMap((extender) =>
+      caps.map((cap) => ({
+        extender: extender?.id ?? null,
+        endCap: cap.id,
+        lengthMm: (extender?.lengthMm ?? 0) + cap.lengthMm,
+      })),
+    );
+  };
+  const hasRotor = read.hub.rotorFaceMm !== undefined && read.rotorFaceMm !== undefined;
+  const spacers = hasRotor ? [null, ...read.rotorSpacers] : [null];
+  return sideParts('left').flatMap((left) =>
+    sideParts('right').flatMap((right) =>
+      spacers.map((spacer): EndBuild => {
+        const widthMm = read.hub.baseWidthMm + left.lengthMm + right.lengthMm;
+        return {
+          left: { extender: left.extender, endCap: left.endCap },
+          right: { extender: right.extender, endCap: right.endCap },
+          rotorSpacer: spacer?.id ?? null,
+          widthMm,
+          widthErrorMm: clean(widthMm - read.spacingMm),
+          middleMm: clean((left.lengthMm - right.lengthMm) / 2),
+          rotorErrorMm: hasRotor
+            ? clean(read.hub.rotorFaceMm! + left.lengthMm - (spacer?.thicknessMm ?? 0) - read.rotorFaceMm!)
+            : null,
+        };
+      }),
+    ),
+  );
+}
+
+function cost(build: EndBuild): number {
+  const parts = [build.left.extender, build.right.extender, build.rotorSpacer].filter((id) => id !== null).length;
+  return 4 * build.widthErrorMm ** 2 + 2 * (build.rotorErrorMm ?? 0) ** 2 + 4 * build.middleMm ** 2 + 1e-6 * parts;
+}
+
+function noCaps(read: EndAdapterInput): Finding {
+  const { left, right } = read.holesMm;
+  const holes = left === right ? inMm(left) : `${inMm(left)} left and ${inMm(right)} right`;
+  return told('end-caps', 'stop', `The set has no end caps for ${holes} holes.`, [
+    "Ask the hub's maker for caps for these holes.",
+    'Fit the motor at the other end.',
+  ]);
+}
+
+function rotorRule({ rotorAdjustMm = 1.5 }: EndAdapterInput, { rotorErrorMm, rotorSpacer }: EndBuild): Finding | null {
+  if (rotorErrorMm === null) return null;
+  const error = Math.abs(rotorErrorMm);
+  const with_ = rotorSpacer ? ` with spacer ${rotorSpacer}` : '';
+  return finding(
+    'rotor-error',
+    graded(rotorAdjustMm - error, rotorAdjustMm - error),
+    error < 0.005
+      ? `The rotor runs in the caliper${with_}.`
+      : `The rotor runs ${inMm(error)} ${rotorErrorMm > 0 ? 'inboard' : 'outboard'} of the caliper${with_}.`,
+    { measured: rotorErrorMm, limit: rotorAdjustMm, margin: rotorAdjustMm - error },
+    error > rotorAdjustMm + dust ? ['Get a rotor spacer that makes up the difference.'] : [],
+  );
+}
+
+function screwsFor(read: EndAdapterInput, build: EndBuild) {
+  const spacer = read.rotorSpacers.find(({ id }) => id === build.rotorSpacer)?.thicknessMm ?? 0;
+  const chosen: EndAdapterResult['screws'] = [];
+  const findings: Finding[] = [];
+  for (const hole of read.screwHoles) {
+    const through = hole.throughMm + (hole.throughRotor ? (read.rotorThicknessMm ?? 0) + spacer : 0);
+    const right = read.screws
+      .filter(({ threadMm }) => Math.abs(threadMm - hole.threadMm) < dust)
+      .map(({ id, lengthMm }) => ({ screw: id, engagementMm: clean(lengthMm - through) }))
+      .filter(({ engagementMm }) => engagementMm >= hole.leastMm - dust && engagementMm <= hole.depthMm + dust)
+      .sort((a, b) => b.engagementMm - a.engagementMm)[0];
+    if (right) {
+      chosen.push({ hole: hole.id, ...right });
+      continue;
+    }
+    findings.push(
+      told(`screw.${hole.id}`, 'work', `No screw of the set holds in ${hole.id} without bottoming.`, [
+        `Get M${hole.threadMm} × ${Math.floor(through + hole.depthMm)} mm at most, ${Math.ceil(through + hole.leastMm)} mm at least.`,
+      ]),
+    );
+  }
+  return { chosen, findings };
+}
+
+/** Extender before cap on the right; on the left extender, rotor spacer, rotor, then cap; arms come after all. */
+function orderOf(build: EndBuild, hasRotor: boolean): string[] {
+  return [
+    ...(build.left.extender ? [`left extender ${build.left.extender}`] : []),
+    ...(build.rotorSpacer ? [`rotor spacer ${build.rotorSpacer}`] : []),
+    ...(hasRotor ? ['rotor'] : []),
+    `left end cap ${build.left.endCap}`,
+    ...(build.right.extender ? [`right extender ${build.right.extender}`] : []),
+    `right end cap ${build.right.endCap}`,
+    'wheel into the end, axle snug',
+    'torque arm on the axle and its clamp',
+    'axle to torque',
+    'clamp to torque',
+  ];
+}
+
+function clean(value: number): number {
+  return Number(value.toFixed(9)) + 0;
+}

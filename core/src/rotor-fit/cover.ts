@@ -1,0 +1,77 @@
+import { inMm } from '../figures';
+import type { Limits } from '../limits';
+import { dust, finding, graded, type Finding } from '../verdict';
+import { boltToBuy, longestBolt } from './bolts';
+import type { RotorFitInput } from './contract';
+
+/**
+ * Caliper body against the motor cover. They can only meet where the cover reaches further out than the caliper reaches in.
+ */
+export function coverRule(read: RotorFitInput, limits: Limits): { gapMm: number; finding: Finding } {
+  const { caliper } = read;
+  const gapMm = Number((read.coverFaceMm + read.shimMm - caliper.inboardMm).toFixed(9));
+  if (clearsRadially(read, read.rotorDiameterMm)) {
+    const room = read.rotorDiameterMm / 2 - caliper.depthMm - read.coverDiameterMm / 2;
+    return {
+      gapMm,
+      finding: finding('cover-gap', 'goes', `The caliper stays ${inMm(room)} outside the motor cover.`, {
+        measured: room,
+        limit: 0,
+        margin: room,
+      }),
+    };
+  }
+  const verdict = graded(gapMm - limits.coverGapGoesMm, gapMm - limits.coverGapWorkMm);
+  const touches =
+    gapMm < 0 ? `would touch the motor cover by ${inMm(-gapMm)}` : `clears the motor cover by ${inMm(gapMm)}`;
+  const remedies = verdict === 'goes' ? [] : coverRemedies(read, gapMm, limits);
+  // Below the least gap it goes only after work that can really be done here.
+  const held = verdict === 'stop' && remedies.length > 0 ? 'work' : verdict;
+  return {
+    gapMm,
+    finding: finding(
+      'cover-gap',
+      held,
+      `The caliper ${touches}; ${inMm(limits.coverGapGoesMm)} goes, ${inMm(limits.coverGapWorkMm)} is the least.`,
+      { measured: gapMm, limit: limits.coverGapGoesMm, margin: gapMm - limits.coverGapGoesMm },
+      remedies.length || held === 'goes'
+        ? remedies
+        : ['Take a wheel with a flatter cover.', 'Fit the motor at the other end.'],
+    ),
+  };
+}
+
+function clearsRadially({ caliper, coverDiameterMm }: RotorFitInput, rotorDiameterMm: number): boolean {
+  return coverDiameterMm / 2 <= rotorDiameterMm / 2 - caliper.depthMm + dust;
+}
+
+/** What can be done here, in the order of least trouble. */
+function coverRemedies(read: RotorFitInput, gapMm: number, limits: Limits): string[] {
+  const lacking = limits.coverGapWorkMm - gapMm;
+  const remedies: string[] = [];
+  const shim = [...(read.rotorShimsMm ?? [])]
+    .sort((a, b) => a - b)
+    .find((mm) => mm >= lacking - dust && boltsHold(read, mm, limits));
+  if (shim !== undefined) {
+    remedies.push(`Put ${inMm(shim)} under the rotor and as much under the caliper's outer side, with bolts to match.`);
+  }
+  if (
+    read.slimCalipersMm?.some((inboardMm) => read.coverFaceMm + read.shimMm - inboardMm >= limits.coverGapWorkMm - dust)
+  ) {
+    remedies.push('Take the slimmer caliper; its lever pull must match (long, short or hydraulic).');
+  }
+  const larger = limits.rotorSizesMm.find(
+    (mm) => mm > read.rotorDiameterMm && mm <= (read.maxRotorMm ?? 0) && clearsRadially(read, mm),
+  );
+  if (larger !== undefined)
+    remedies.push(`Take a ${larger} mm rotor with its adapter: the caliper then clears the cover.`);
+  if (read.rimTrack) remedies.push('Brake on the rim instead: it has a track.');
+  return remedies;
+}
+
+function boltsHold(read: RotorFitInput, moreMm: number, limits: Limits): boolean {
+  const turns = read.hubMaterial === 'aluminium' ? limits.rotorBoltAluminium : limits.rotorBoltSteel;
+  const stackMm = read.rotorThicknessMm + read.shimMm + read.washerMm + moreMm;
+  const window = [stackMm, turns * (read.threadMm ?? 5), read.holeDepthMm - limits.boltFloorMm] as const;
+  return longestBolt(read.boltsMm, ...window) !== null || boltToBuy(limits.rotorBoltSizesMm, ...window) !== null;
+}

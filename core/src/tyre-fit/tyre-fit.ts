@@ -1,0 +1,271 @@
+import type * as v from 'valibot';
+
+import { inMm } from '../figures';
+import { amount, flag, InputError, oneOf, optional, readInput, record } from '../input';
+import { limitsSchema, withLimits, type Limits } from '../limits';
+import { dust, finding, graded, notMeasured, told, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
+
+/** Thin valves go through a 6.5 mm hole, thick ones through 8.5 mm. */
+export const valveKinds = ['thin', 'thick'] as const;
+
+export const tyreFitSchema = record({
+  tyre: record({
+    beadSeatMm: amount(150, 700, 'mm'),
+    widthMm: amount(15, 130, 'mm'),
+    minBar: optional(amount(0.3, 12, 'bar')),
+    maxBar: optional(amount(0.5, 15, 'bar')),
+    /** What its maker lets it carry. */
+    loadKg: optional(amount(20, 400, 'kg')),
+    speedKmh: optional(amount(10, 150, 'km/h')),
+    /** It has an arrow. */
+    directional: optional(flag()),
+    /** Whether the tread or arrow was seen to run forward in this wheel. */
+    arrowForward: optional(flag()),
+  }),
+  rim: record({
+    beadSeatMm: amount(150, 700, 'mm'),
+    innerWidthMm: amount(8, 110, 'mm'),
+    maxBar: optional(amount(0.5, 15, 'bar')),
+    brakeTrack: optional(flag()),
+    valveHole: optional(oneOf(valveKinds)),
+    /** Bead seat to the spoke side of the rim. */
+    depthMm: optional(amount(5, 100, 'mm')),
+    maxLoadKg: optional(amount(20, 400, 'kg')),
+  }),
+  rimBrake: flag(),
+  /** Rider, load and this wheel's share of the bike. */
+  loadKg: amount(1, 400, 'kg'),
+  speedKmh: amount(5, 120, 'km/h'),
+  tapeMm: optional(amount(5, 120, 'mm')),
+  valve: optional(record({ kind: oneOf(valveKinds), lengthMm: amount(20, 120, 'mm') })),
+  /** Motor cover: a large one leaves little room for a pump. */
+  coverDiameterMm: optional(amount(40, 400, 'mm')),
+  limits: optional(limitsSchema),
+});
+
+export type TyreFitInput = v.InferOutput<typeof tyreFitSchema>;
+
+export interface TyreFitResult {
+  verdict: Verdict;
+  findings: Finding[];
+  /** Tyre width per inner rim width. */
+  ratio: number;
+  /** Where to start: about 15 % drop, within what tyre and rim allow. */
+  startBar: number;
+  minBar: number | null;
+  maxBar: number | null;
+}
+
+/**
+ * Does this tyre suit the motor wheel's rim, and at which pressure does it start?
+ *
+ * Bead seats must be equal; width per inner rim width 1.4 to 2.4. Start for a 15 % drop:
+ * bar = (153.6·2.2046·kg/w^1.5785 − 7.1685)/14.504, never above the lower maximum of tyre and rim nor below the tyre's minimum.
+ *
+ * @param input - tyre, rim, load and speed on this wheel, tape, valve, motor cover
+ * @returns verdict, findings and the pressure to start with
+ * @throws InputError for values out of range or a minimum over the maximum
+ *
+ * @example
+ * tyreFit({ tyre: { beadSeatMm: 622, widthMm: 47, maxBar: 5, … }, rim: { beadSeatMm: 622, innerWidthMm: 21 }, loadKg: 70, … })
+ * // { ratio: 2.24, startBar: 3.26, verdict: … }
+ */
+export function tyreFit(input: TyreFitInput): TyreFitResult {
+  const read = readInput(tyreFitSchema, input);
+  const limits = withLimits(read.limits);
+  const { tyre, rim } = read;
+  const maxima = [tyre.maxBar, rim.maxBar].filter((bar): bar is number => bar !== undefined);
+  const maxBar = maxima.length ? Math.min(...maxima) : null;
+  const minBar = tyre.minBar ?? null;
+  if (tyre.minBar !== undefined && tyre.maxBar !== undefined && tyre.minBar > tyre.maxBar) {
+    throw new InputError('tyre.minBar', tyre.minBar, `at most tyre.maxBar, ${tyre.maxBar} bar`);
+  }
+  const wantedBar = startPressureBar(read.loadKg, tyre.widthMm);
+  const startBar = Math.min(Math.max(wantedBar, minBar ?? 0), maxBar ?? Infinity);
+  const ratio = tyre.widthMm / rim.innerWidthMm;
+  const findings = [
+    beadRule(read),
+    ratioRule(ratio, limits),
+    pressureRule(wantedBar, minBar, maxBar),
+    ratingRule('tyre-load', 'The tyre', 'carries', read.tyre.loadKg, read.loadKg, 'kg'),
+    ratingRule('tyre-speed', 'The tyre', 'is good for', read.tyre.speedKmh, read.speedKmh, 'km/h'),
+    rim.maxLoadKg === undefined ? null : ratingRule('rim-load', 'The rim', 'carries', rim.maxLoadKg, read.loadKg, 'kg'),
+    trackRule(read),
+    arrowRule(read),
+    tapeRule(read),
+    ...valveRules(read, limits),
+  ].filter((item): item is Finding => item !== null);
+  return {
+    verdict: worstOf(findings.map(({ verdict }) => verdict)),
+    findings: worstFirst(findings),
+    ratio,
+    startBar,
+    minBar,
+    maxBar,
+  };
+}
+
+/**
+ * Pressure at which a tyre of this width drops about 15 % under this load.
+ *
+ * @example startPressureBar(70, 47) // 3.26
+ */
+export function startPressureBar(loadKg: number, widthMm: number): number {
+  const psi = (153.6 * 2.2046 * loadKg) / widthMm ** 1.5785 - 7.1685;
+  return Math.max(0, psi / 14.504);
+}
+
+function beadRule({ tyre, rim }: TyreFitInput): Finding {
+  const same = Math.abs(tyre.beadSeatMm - rim.beadSeatMm) < 0.5;
+  const figures = { measured: tyre.beadSeatMm, limit: rim.beadSeatMm, margin: null };
+  return same
+    ? finding('bead-seat', 'goes', `Tyre and rim are both ${rim.beadSeatMm} mm.`, figures)
+    : finding(
+        'bead-seat',
+        'stop',
+        `The tyre is for ${tyre.beadSeatMm} mm, the rim has ${rim.beadSeatMm} mm.`,
+        figures,
+        [`Get a tyre for ${rim.beadSeatMm} mm.`],
+      );
+}
+
+function ratioRule(ratio: number, { tyreRatioMin, tyreRatioMax }: Limits): Finding {
+  const margin = Math.min(ratio - tyreRatioMin, tyreRatioMax - ratio);
+  const limit = ratio < tyreRatioMin ? tyreRatioMin : tyreRatioMax;
+  // Far outside it rolls off or pinches; a little outside a wider or narrower tyre is advice.
+  const verdict = graded(margin, margin + 0.4);
+  const shown = Number(ratio.toFixed(2));
+  const remedy = ratio < tyreRatioMin ? 'Take a wider tyre.' : 'Take a narrower tyre or a wider rim.';
+  return finding(
+    'tyre-width',
+    verdict,
+    `The tyre is ${shown} times as wide as the rim inside; ${tyreRatioMin} to ${tyreRatioMax} goes.`,
+    { measured: ratio, limit, margin, unit: '×' },
+    verdict === 'goes' ? [] : [remedy],
+  );
+}
+
+function pressureRule(wantedBar: number, minBar: number | null, maxBar: number | null): Finding {
+  if (maxBar === null) return notMeasured('pressure', 'The highest pressure of tyre and rim');
+  if (minBar !== null && minBar > maxBar + dust) {
+    return finding(
+      'pressure',
+      'stop',
+      `The tyre asks for at least ${minBar} bar, the rim allows ${maxBar} bar.`,
+      { measured: minBar, limit: maxBar, margin: maxBar - minBar, unit: 'bar' },
+      ['Take a tyre that goes with less pressure.'],
+    );
+  }
+  const margin = maxBar - wantedBar;
+  const shown = Number(wantedBar.toFixed(1));
+  const figures = { measured: wantedBar, limit: maxBar, margin, unit: 'bar' };
+  return margin >= -dust
+    ? finding(
+        'pressure',
+        'goes',
+        `Start at ${Number(Math.max(wantedBar, minBar ?? 0).toFixed(1))} bar; at most ${maxBar} bar.`,
+        figures,
+      )
+    : finding('pressure', 'work', `This load asks for ${shown} bar, tyre and rim allow ${maxBar} bar.`, figures, [
+        'Take a wider tyre.',
+      ]);
+}
+
+function ratingRule(
+  id: string,
+  what: string,
+  does: string,
+  rated: number | undefined,
+  needed: number,
+  unit: string,
+): Finding {
+  if (rated === undefined) return notMeasured(id, `What ${what.toLowerCase()} ${does}`);
+  const figures = { measured: needed, limit: rated, margin: rated - needed, unit };
+  return rated >= needed - dust
+    ? finding(id, 'goes', `${what} ${does} ${rated} ${unit}.`, figures)
+    : finding(id, 'stop', `${what} ${does} ${rated} ${unit}, not ${Number(needed.toFixed(1))} ${unit}.`, figures, [
+        'Take one that is made for it.',
+      ]);
+}
+
+function trackRule({ rim, rimBrake }: TyreFitInput): Finding | null {
+  if (!rimBrake) return null;
+  if (rim.brakeTrack === undefined)
+    return told('brake-track', 'unknown', 'Whether the rim has a brake track is not recorded.', [
+      'Look at the side of the rim.',
+    ]);
+  return rim.brakeTrack
+    ? told('brake-track', 'goes', 'The rim has a brake track.')
+    : told('brake-track', 'stop', 'The bike brakes on the rim; this rim has no track.', [
+        'Take a wheel whose rim has a brake track.',
+        'Fit a disc brake where hub and frame have the mounts.',
+      ]);
+}
+
+function arrowRule({ tyre }: TyreFitInput): Finding | null {
+  if (!tyre.directional) return null;
+  if (tyre.arrowForward === undefined)
+    return told('tyre-arrow', 'work', 'The tyre has an arrow.', ['Mount it with the arrow forward.']);
+  return tyre.arrowForward
+    ? told('tyre-arrow', 'goes', 'The arrow points forward.')
+    : told('tyre-arrow', 'work', 'The arrow points backward.', ['Turn the tyre round.']);
+}
+
+/** Tape narrower than this much under the rim's inside leaves holes bare at the edge; wider climbs the bead seat. */
+const tapeUnderMm = 3;
+const tapeOverMm = 2;
+
+function tapeRule({ tapeMm, rim }: TyreFitInput): Finding | null {
+  if (tapeMm === undefined) return null;
+  const least = rim.innerWidthMm - tapeUnderMm;
+  const most = rim.innerWidthMm + tapeOverMm;
+  const goes = tapeMm >= least - dust && tapeMm <= most + dust;
+  return finding(
+    'rim-tape',
+    goes ? 'goes' : 'work',
+    `The tape is ${inMm(tapeMm)} wide; this rim takes ${inMm(least)} to ${inMm(most)}.`,
+    { measured: tapeMm, limit: tapeMm < least ? least : most, margin: Math.min(tapeMm - least, most - tapeMm) },
+    goes ? [] : ['Get tape of the right width: every hole covered, the bead seat bare.'],
+  );
+}
+
+function valveRules({ valve, rim, coverDiameterMm }: TyreFitInput, limits: Limits): Finding[] {
+  if (!valve) return [];
+  const rules: Finding[] = [];
+  if (rim.valveHole === undefined) rules.push(notMeasured('valve-kind', 'The valve hole'));
+  else if (valve.kind === rim.valveHole) rules.push(told('valve-kind', 'goes', 'The valve suits the hole.'));
+  else if (valve.kind === 'thin')
+    rules.push(
+      told('valve-kind', 'work', 'The thin valve is loose in the thick hole.', ['Put a sleeve in the valve hole.']),
+    );
+  else
+    rules.push(
+      told('valve-kind', 'work', 'The thick valve does not pass the thin hole.', [
+        'Get a tube with a thin valve; drill no motor rim.',
+      ]),
+    );
+  if (rim.depthMm === undefined) return rules;
+  const out = valve.lengthMm - rim.depthMm;
+  rules.push(
+    finding(
+      'valve-length',
+      out >= limits.valveOutMm - dust ? 'goes' : 'work',
+      `The valve stands ${inMm(out)} out of the rim; ${inMm(limits.valveOutMm)} is needed.`,
+      { measured: out, limit: limits.valveOutMm, margin: out - limits.valveOutMm },
+      out >= limits.valveOutMm - dust ? [] : ['Get a tube with a longer valve.'],
+    ),
+  );
+  if (coverDiameterMm !== undefined) {
+    const room = rim.beadSeatMm / 2 - rim.depthMm - out - coverDiameterMm / 2;
+    rules.push(
+      finding(
+        'pump-room',
+        room >= limits.pumpRoomMm - dust ? 'goes' : 'work',
+        `Between valve and motor there is ${inMm(room)}; a pump head needs ${inMm(limits.pumpRoomMm)}.`,
+        { measured: room, limit: limits.pumpRoomMm, margin: room - limits.pumpRoomMm },
+        room >= limits.pumpRoomMm - dust ? [] : ['Give the rider an angled valve extension.'],
+      ),
+    );
+  }
+  return rules;
+}

@@ -6,6 +6,9 @@ import { judgeStack, stackFindings } from './judge';
 import { hundredths, problemOf } from './problem';
 import { cheapestStacks } from './search';
 
+/** Whether this left stack may go with these shims under rotor and caliper, all in mm. */
+export type AllowsShims = (leftMm: number, rotorShimMm: number, caliperShimMm: number) => boolean;
+
 /**
  * Which washers go where, on both sides, so that the hub fills the spacing, the rim runs in the middle, the rotor is in
  * the caliper, the sprocket clears the frame and the nuts have thread?
@@ -15,6 +18,7 @@ import { cheapestStacks } from './search';
  *
  * @param input - dropouts, hub, wishes, stores and limits; lateral figures positive toward the drive side
  * @returns the best stacks, or the limit that forbids all of them and the cheapest purchase
+ * @param allows - which shims may go with a left stack, where bolts, caliper and fork leg forbid some
  * @throws InputError for values out of range or unknown fields
  *
  * @example
@@ -26,7 +30,7 @@ import { cheapestStacks } from './search';
  * }).stacks[0]
  * // { cost: 0.3, left: { inside: ['w2'], totalMm: 2 }, right: { inside: ['w2'], totalMm: 2 }, spreadMm: 0, … }
  */
-export function axleStack(input: AxleStackInput): AxleStackResult {
+export function axleStack(input: AxleStackInput, allows?: AllowsShims): AxleStackResult {
   const read = toHundredths(readInput(axleStackSchema, input));
   refuseDoubleIds(read);
   if (read.material === 'carbon') {
@@ -50,6 +54,7 @@ export function axleStack(input: AxleStackInput): AxleStackResult {
     };
   }
   const problem = problemOf(read);
+  if (allows) problem.allows = (left, rotor, caliper) => allows(left / 100, rotor / 100, caliper / 100);
   const found = cheapestStacks(problem, read.top ?? 5);
   if (found.length === 0) {
     const impossible = whyImpossible(read, problem);

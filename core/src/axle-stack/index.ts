@@ -1,4 +1,4 @@
-export { axleStack } from './axle-stack';
+export { axleStack, type AllowsShims } from './axle-stack';
 export {
   axleStackSchema,
   hubSchema,

@@ -44,6 +44,8 @@ export interface Problem {
   tabs: { left: boolean; right: boolean };
   insideMax: number;
   washers: WasherKind[];
+  /** Which shims may go with a left stack, where bolts, caliper and fork leg forbid some; all in hundredths. */
+  allows?: (leftThickness: number, rotorShim: number, caliperShim: number) => boolean;
 }
 
 /** Hundredths of a millimetre; halves go away from zero on both sides, so that a mirrored end gives the mirrored answer. */

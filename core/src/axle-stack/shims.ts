@@ -37,7 +37,7 @@ const noShims: ShimChoice = {
  * null when the caliper cannot reach the rotor
  */
 export function shimChooser(problem: Problem): (leftThickness: number) => ShimChoice | null {
-  const { rotorBase, rotorAdjust } = problem;
+  const { rotorBase, rotorAdjust, allows } = problem;
   if (rotorBase === null) return () => noShims;
   const rotor = packings(problem.rotorShims);
   const caliper = packings(problem.caliperShims);
@@ -45,7 +45,8 @@ export function shimChooser(problem: Problem): (leftThickness: number) => ShimCh
   return (leftThickness) => {
     const before = known.get(leftThickness);
     if (before !== undefined) return before;
-    const best = bestShims(rotorBase + leftThickness, rotorAdjust, rotor, caliper);
+    const allowed = allows && ((q: number, p: number) => allows(leftThickness, q, p));
+    const best = bestShims(rotorBase + leftThickness, rotorAdjust, rotor, caliper, allowed);
     known.set(leftThickness, best);
     return best;
   };
@@ -56,12 +57,14 @@ function bestShims(
   adjust: number,
   rotor: readonly Packing[],
   caliper: readonly Packing[],
+  allowed?: (rotorShim: number, caliperShim: number) => boolean,
 ): ShimChoice | null {
   let best: ShimChoice | null = null;
   for (const q of rotor) {
     for (const p of caliper) {
       const rotorError = bare - q.total - p.total;
       if (Math.abs(rotorError) > adjust) continue;
+      if (allowed && !allowed(q.total, p.total)) continue;
       const cost = (2 * rotorError ** 2) / 1e4 + shimCost * (q.pieces.length + p.pieces.length);
       // Packings come thinnest first, so that of equal costs the thinner shims stay.
       if (best && cost > best.cost - 1e-9) continue;

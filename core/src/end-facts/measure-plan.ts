@@ -19,10 +19,13 @@ export function measurePlan(facts: EndFacts): PlannedFeature[] {
     .filter((feature) => applies(feature.id, facts))
     .map((feature) => ({
       feature,
-      required: feature.kind !== 'parts',
+      required: feature.kind !== 'parts' && !optional.has(feature.id),
       state: stateOf(feature, facts),
     }));
 }
+
+/** Of use, but no verdict hangs on it: a new tyre is as good. */
+const optional = new Set(['bead-seat', 'tyre-width']);
 
 /** What must still be read before there can be a verdict, in order. */
 export function openFeatures(facts: EndFacts): Feature[] {
@@ -50,11 +53,36 @@ function applies(id: string, facts: EndFacts): boolean {
     case 'maker-approval':
       return needsApproval(facts);
     case 'gears':
+    case 'old-hub':
       return facts.end === 'rear';
+    case 'hanger':
+      return facts.end === 'rear' && facts.kind !== 'closed';
+    case 'hanger-in-seat':
+      return facts.words.get('hanger') === 'in-seat';
+    case 'cluster':
+    case 'clicks':
+    case 'sprocket-gap':
+      return facts.end === 'rear' && (facts.speeds ?? 0) > 0;
+    case 'cassette-stack':
+      return facts.end === 'rear' && (facts.speeds ?? 0) > 0 && facts.words.get('cluster') === 'cassette';
+    case 'rotor-pattern':
+    case 'caliper-mount':
+    case 'rotor-diameter':
+    case 'rotor-thickness':
+    case 'rotor-max':
+    case 'caliper-inboard':
+    case 'caliper-depth':
+    case 'mount-plate':
+    case 'mount-thread':
+    case 'leg-inboard':
+      return facts.brake === 'disc';
+    case 'extra':
+      return (facts.words.get('axle-extras') ?? 'none') !== 'none';
+    case 'slot-line':
+      return facts.kind !== 'closed';
     case 'rotor-inboard':
       return facts.brake === 'disc' && !facts.lengths.has('rotor-outer');
     case 'rotor-outer':
-    case 'rotor-thickness':
       return facts.brake === 'disc' && facts.lengths.has('rotor-outer');
     case 'hole':
       return facts.kind === 'closed';

@@ -9,7 +9,7 @@ import type { Finding, Verdict } from '../verdict';
 /** A part on the axle outside the dropout, under the nut. */
 export interface OutsidePart {
   id: string;
-  kind: 'c-washer' | 'arm';
+  kind: 'c-washer' | 'extra' | 'spacer' | 'arm';
   thicknessMm: number;
 }
 
@@ -20,6 +20,13 @@ export interface EndFitInput {
   /** Washers of the kit as recorded before taking apart; the catalogue's when null. */
   delivered: { left: LoosePart[]; right: LoosePart[] } | null;
   limits?: LimitsInput;
+}
+
+/** One solved way to build the axle up. */
+export interface SolvedStack {
+  stack: AxleStackResult;
+  input: AxleStackInput;
+  outside: Record<Side, OutsidePart[]>;
 }
 
 /** Everything that decides whether this wheel's axle goes into this end, and with which washers. */

@@ -1,12 +1,15 @@
-import { axleStack, type AxleStackInput, type AxleStackResult } from '../axle-stack';
+import { axleStack } from '../axle-stack';
 import { isCarbon, openFeatures, type EndFacts } from '../end-facts';
 import type { Feature, Side } from '../features';
 import { worstFirst, worstOf, type Finding } from '../verdict';
-import type { EndFit, EndFitInput } from './contract';
+import type { EndFit, EndFitInput, SolvedStack } from './contract';
 import { endFindings } from './end-findings';
 import { outsideChoices } from './outside-parts';
 import { bothSlots } from './slots';
 import { stackInput } from './stack-input';
+
+/** Chooses what goes outside the dropouts and the washers inside; null until everything is measured that it needs. */
+export type StackSolver = (input: EndFitInput, slots: EndFit['slots'], twoArms: boolean) => SolvedStack | null;
 
 /**
  * Judges one end with one motor wheel: both slots, the end's own condition, and the best washers, for which arms and
@@ -14,13 +17,13 @@ import { stackInput } from './stack-input';
  *
  * Torque is judged elsewhere: a `goes` here means that the axle sits and the washers are known.
  */
-export function endFit(input: EndFitInput): EndFit {
+export function endFit(input: EndFitInput, solve: StackSolver = firstThatFits): EndFit {
   const { facts, wheel } = input;
   const slots = bothSlots(input);
   const open = openFeatures(facts);
   const twoArms =
     slots.left.twoArms || slots.right.twoArms || (facts.end === 'front' && aluminium(facts)) || wheel.regen;
-  const solved = solveStack(input, slots, twoArms);
+  const solved = isCarbon(facts) ? null : solve(input, slots, twoArms);
   const findings = worstFirst([
     ...endFindings(facts, wheel, input.limits),
     ...sided('left', slots.left.findings),
@@ -40,15 +43,14 @@ export function endFit(input: EndFitInput): EndFit {
   };
 }
 
-function solveStack(input: EndFitInput, slots: EndFit['slots'], twoArms: boolean) {
-  if (isCarbon(input.facts)) return null;
-  let first: { stack: AxleStackResult; input: AxleStackInput; outside: EndFit['outside'] } | null = null;
+/** The first way in the order of preference that has a stack; else the first, which says why there is none. */
+function firstThatFits(input: EndFitInput, slots: EndFit['slots'], twoArms: boolean): SolvedStack | null {
+  let first: SolvedStack | null = null;
   for (const outside of outsideChoices(input, slots, twoArms)) {
     const stackData = stackInput(input, slots, outside);
     if (!stackData) return null;
-    const stack = axleStack(stackData);
-    const solved = { stack, input: stackData, outside };
-    if (stack.stacks.length > 0) return solved;
+    const solved = { stack: axleStack(stackData), input: stackData, outside };
+    if (solved.stack.stacks.length > 0) return solved;
     first ??= solved;
   }
   return first;

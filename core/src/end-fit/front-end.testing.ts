@@ -9,6 +9,7 @@ const words = {
   condition: 'sound',
   seat: 'open-flat',
   brake: 'rim',
+  'axle-extras': 'none',
   'lip.left': 'none',
   'lip.right': 'none',
 };
@@ -29,6 +30,12 @@ const lengths = {
   'plate.left': 5,
   'plate.right': 5,
   'old-axle': 10,
+  'slot-line': 0,
+  'clamp-from': 60,
+  'clamp-to': 200,
+  'blade-width': 20,
+  'blade-step.left': 0,
+  'blade-step.right': 0,
 };
 
 /** A steel front end on which the wheel goes; some of it changed. */

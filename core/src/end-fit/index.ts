@@ -1,2 +1,4 @@
-export type { EndFit, EndFitInput, OutsidePart } from './contract';
-export { endFit } from './end-fit';
+export type { EndFit, EndFitInput, OutsidePart, SolvedStack } from './contract';
+export { endFit, type StackSolver } from './end-fit';
+export { outsideChoices } from './outside-parts';
+export { stackInput } from './stack-input';

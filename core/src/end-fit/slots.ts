@@ -11,7 +11,11 @@ function slotInput({ facts, wheel, stores, limits }: EndFitInput, side: Side): S
   const here = facts.sides[side];
   const lipUnknown = here.hasLip === true && here.lip === null;
   return {
-    axle: { threadMm: wheel.axle.threadMm, flatsMm: wheel.axle.flatsMm },
+    axle: defined({
+      threadMm: wheel.axle.threadMm,
+      flatsMm: wheel.axle.flatsMm,
+      throughMm: wheel.kit?.hub.throughMm ?? null,
+    }),
     side: defined({
       kind: facts.kind ?? 'open',
       seat: facts.seat,

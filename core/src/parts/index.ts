@@ -1,2 +1,11 @@
-export { storeKinds, type LoosePart, type StoreItem, type StoreKind, type Wheel } from './parts';
-export { usableWashers, washerId, type WasherSeat } from './usable-washers';
+export {
+  storeKinds,
+  type ArmFacts,
+  type LoosePart,
+  type StoreDetails,
+  type StoreItem,
+  type StoreKind,
+  type TyreFacts,
+  type Wheel,
+} from './parts';
+export { deliveredIds, usableWashers, washerId, type WasherSeat } from './usable-washers';

@@ -1,4 +1,7 @@
+import type { ArmKind } from '../arm-fit';
 import type { End, Side } from '../features';
+import type { KitFacts } from '../kit';
+import type { ArmGrade } from '../torque-reaction';
 
 /** A washer or spacer by what it is and how thick it is. */
 export interface LoosePart {
@@ -42,10 +45,66 @@ export interface Wheel {
   beadSeatMm: number;
   /** Washers as the maker delivers them, from the hub outwards. */
   delivered: { left: LoosePart[]; right: LoosePart[] };
+  /** Everything else of the kit that it comes in; null or absent: nobody has recorded it yet. */
+  kit?: KitFacts | null;
 }
 
-export const storeKinds = ['plain', 'tabbed', 'c-washer', 'rotor-shim', 'caliper-shim', 'arm'] as const;
+export const storeKinds = [
+  'plain',
+  'tabbed',
+  'c-washer',
+  'rotor-shim',
+  'caliper-shim',
+  'arm',
+  'rotor-bolt',
+  'caliper-bolt',
+  'rotor',
+  'caliper',
+  'spoke',
+  'tyre',
+  'cassette-spacer',
+] as const;
 export type StoreKind = (typeof storeKinds)[number];
+
+/** What an arm is like, besides its thickness and the axle that it is made for. */
+export interface ArmFacts {
+  kind: ArmKind;
+  lengthMm: number;
+  linkMm: number | null;
+  holeDeg: number;
+  stepDeg: number | null;
+  widthMm: number;
+  offsetMm: number;
+  bandFromMm: number;
+  bandToMm: number;
+  grade: ArmGrade;
+  fitClearanceMm: number;
+}
+
+/** What a tyre is marked with. */
+export interface TyreFacts {
+  beadSeatMm: number;
+  widthMm: number;
+  minBar: number | null;
+  maxBar: number | null;
+  loadKg: number | null;
+  speedKmh: number | null;
+  directional: boolean;
+}
+
+/** What only some kinds of part have. */
+export interface StoreDetails {
+  /** Bolts and spokes. */
+  lengthMm?: number | null;
+  arm?: ArmFacts | null;
+  tyre?: TyreFacts | null;
+  /** Calipers: how far the body reaches inboard of the rotor. */
+  inboardMm?: number | null;
+  /** In the workshop's currency, a piece. */
+  costEach?: number | null;
+  /** What it is called on the shelf. */
+  label?: string | null;
+}
 
 /** A line of the stores. */
 export interface StoreItem {
@@ -59,4 +118,5 @@ export interface StoreItem {
   tabWidthMm: number | null;
   tabDepthMm: number | null;
   count: number;
+  details?: StoreDetails | null;
 }

@@ -58,6 +58,18 @@ export function washerId(kind: 'plain' | 'tabbed', thicknessMm: number): string 
   return `${kind}-${Number(thicknessMm.toFixed(2))}`;
 }
 
+/**
+ * Names of the washers that come with a kit, one entry a piece.
+ *
+ * @example deliveredIds([{ kind: 'spacer', thicknessMm: 3 }]) // ['plain-3']
+ */
+export function deliveredIds(parts: readonly LoosePart[]): string[] {
+  return parts.flatMap(({ kind, thicknessMm }) => {
+    if (kind === 'plain' || kind === 'spacer') return [washerId('plain', thicknessMm)];
+    return kind === 'tabbed' ? [washerId('tabbed', thicknessMm)] : [];
+  });
+}
+
 function suits(item: StoreItem, seat: WasherSeat): boolean {
   if (item.boreMm === null) return false;
   if (item.boreMm < seat.threadMm || item.boreMm > seat.threadMm + borePlayMm) return false;

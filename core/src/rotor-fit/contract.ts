@@ -3,10 +3,7 @@ import type * as v from 'valibot';
 import { amount, flag, integer, list, oneOf, optional, record } from '../input';
 import { limitsSchema } from '../limits';
 import type { Finding, Verdict } from '../verdict';
-
-/** How a rotor is held: by screws, by a splined ring, or not at all. */
-export const rotorPatterns = ['six-bolt', 'four-bolt', 'spline', 'none'] as const;
-export type RotorPattern = (typeof rotorPatterns)[number];
+import { rotorPatterns } from './patterns';
 
 export const rotorFitSchema = record({
   hubMaterial: oneOf(['aluminium', 'steel']),

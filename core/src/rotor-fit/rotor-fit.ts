@@ -3,7 +3,8 @@ import { readInput } from '../input';
 import { withLimits, type Limits } from '../limits';
 import { dust, finding, graded, notMeasured, told, worstFirst, worstOf, type Finding } from '../verdict';
 import { boltToBuy, longestBolt, starOrder, type BoltChoice } from './bolts';
-import { rotorFitSchema, type RotorFitInput, type RotorFitResult, type RotorPattern } from './contract';
+import { rotorFitSchema, type RotorFitInput, type RotorFitResult } from './contract';
+import type { RotorPattern } from './patterns';
 import { coverRule } from './cover';
 
 /**

@@ -12,4 +12,5 @@ export {
   type TorqueSide,
 } from './contract';
 export { nutMaxNm } from './nut';
+export { torqueHolds } from './remedies';
 export { torqueReaction } from './torque-reaction';

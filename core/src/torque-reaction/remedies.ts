@@ -1,4 +1,5 @@
-import type { Limits } from '../limits';
+import { withLimits, type Limits } from '../limits';
+import { worstOf, type Verdict } from '../verdict';
 import { balanceOf } from './balance';
 import type { TorqueArm, TorqueReactionInput, TorqueRemedy } from './contract';
 import { capsNm, inNm, ruleFindings, twoArmsReasons } from './judge';
@@ -51,6 +52,12 @@ export function torqueRemedies(input: TorqueReactionInput, limits: Limits): Torq
     if (less) found.push(less);
   });
   return found.slice(0, mostTold);
+}
+
+/** The verdict without looking for remedies: `work` also where one may be needed. For ranking many ways quickly. */
+export function torqueHolds(input: TorqueReactionInput): Verdict {
+  const limits = withLimits(input.limits);
+  return worstOf(ruleFindings(input, balanceOf(input, limits), limits).map(({ verdict }) => verdict));
 }
 
 /** Whether everything holds now: sums, arms and caps, with nothing that stops. */

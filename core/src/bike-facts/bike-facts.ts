@@ -1,0 +1,55 @@
+import type * as v from 'valibot';
+
+import { brakeKinds, leverPulls, surfaces } from '../bike-checks';
+import { amount, flag, list, oneOf, optional, record, text } from '../input';
+import { lawClassSchema } from '../law';
+
+const brake = record({
+  kind: optional(oneOf(brakeKinds)),
+  rotorMm: optional(amount(100, 320, 'mm')),
+  leverPull: optional(oneOf(leverPulls)),
+  caliperPull: optional(oneOf(leverPulls)),
+});
+
+/** Weights, wishes and ratings as recorded at take-in; what is not known yet is left out. */
+export const bikeFactsSchema = record({
+  bikeKg: optional(amount(5, 120, 'kg')),
+  riderKg: optional(amount(20, 250, 'kg')),
+  loadKg: optional(amount(0, 300, 'kg')),
+  loadAt: optional(oneOf(['front', 'rear', 'trailer'])),
+  /** How fast it is ridden now. */
+  speedKmh: optional(amount(5, 60, 'km/h')),
+  climb: optional(
+    record({
+      gradePercent: amount(0, 40, '%'),
+      minutes: amount(0.1, 120, 'min'),
+      speedKmh: optional(amount(3, 60, 'km/h')),
+    }),
+  ),
+  descentPercent: optional(amount(0, 40, '%')),
+  surface: optional(oneOf(surfaces)),
+  budget: optional(amount(0, 100_000, '')),
+  law: optional(lawClassSchema),
+  /** The rider wants a throttle. */
+  throttle: optional(flag()),
+  wheelbaseM: optional(amount(0.5, 3, 'm')),
+  brakes: optional(record({ front: optional(brake), rear: optional(brake) })),
+  /** Rack, kickstand, child seat and the like, with what they will carry. */
+  ratings: optional(
+    list(
+      record({
+        part: text(80),
+        ratedKg: optional(amount(0.1, 500, 'kg')),
+        loadKg: optional(amount(0, 500, 'kg')),
+        ratedKmh: optional(amount(1, 150, 'km/h')),
+      }),
+      20,
+    ),
+  ),
+  /** What the walk round found, in words. */
+  notes: optional(list(text(400), 40)),
+});
+
+export type BikeFacts = v.InferOutput<typeof bikeFactsSchema>;
+
+export const emptyBikeFacts: BikeFacts = {};

@@ -1,0 +1,135 @@
+import { armFit, type Arm, type ArmFitResult, type ArmPlacement, type ArmSide } from '../arm-fit';
+import type { EndFacts } from '../end-facts';
+import type { OutsidePart } from '../end-fit';
+import type { Side } from '../features';
+import type { ArmFacts, StoreItem } from '../parts';
+import type { SlotFitResult } from '../slot-fit';
+import type { TorqueArm } from '../torque-reaction';
+import type { FitInput } from './contract';
+import { lengthOf, lengthsOf } from './readings';
+
+const sides = ['left', 'right'] as const;
+
+/** An arm of the stores with what it is like. */
+interface ArmOnHand {
+  id: string;
+  facts: ArmFacts;
+  thicknessMm: number;
+}
+
+/** Arms of the stores for this axle, one entry a piece, at most two of a line. */
+export function armsOnHand(stores: readonly StoreItem[], threadMm: number): ArmOnHand[] {
+  return stores.flatMap((item) => {
+    const facts = item.details?.arm;
+    if (item.kind !== 'arm' || !facts || item.boreMm === null || Math.abs(item.boreMm - threadMm) > 0.5) return [];
+    return Array.from({ length: Math.min(2, item.count) }, (_, piece) => ({
+      id: piece === 0 ? item.id : `${item.id}#2`,
+      facts,
+      thicknessMm: item.thicknessMm,
+    }));
+  });
+}
+
+/** Where arms can be put on; null until blade and slot are measured. */
+export function armsAt(input: FitInput, slots: Record<Side, SlotFitResult>, needed: 1 | 2): ArmFitResult | null {
+  const { facts, wheel, stores } = input;
+  const both = armSides(facts, wheel.cableExit, slots);
+  if (!both) return null;
+  const arms = armsOnHand(stores, wheel.axle.threadMm).map(asArm);
+  return armFit({ sides: both, arms, needed, regen: wheel.regen, ...(input.limits && { limits: input.limits }) });
+}
+
+/**
+ * Both sides for the arm's geometry. The blade is laid straight up; the rule laid along the slot passes `slot-line` mm from
+ * its middle 100 mm up, and that gives the slot's direction.
+ */
+function armSides(facts: EndFacts, cableExit: Side, slots: Record<Side, SlotFitResult>): Record<Side, ArmSide> | null {
+  const common = lengthsOf(facts, ['clamp-from', 'clamp-to', 'blade-width']);
+  const slotLine = facts.kind === 'closed' ? 0 : lengthOf(facts, 'slot-line');
+  const steps = lengthsOf(facts, ['blade-step.left', 'blade-step.right']);
+  if (!common || slotLine === null || !steps) return null;
+  const leanDeg = (Math.atan2(slotLine, 100) * 180) / Math.PI;
+  const side = (name: Side): ArmSide => {
+    const lip = facts.sides[name].lip;
+    return {
+      slotDeg: 270 - leanDeg,
+      bladeDeg: 90,
+      clampable: [{ fromMm: common['clamp-from'], toMm: Math.max(common['clamp-from'], common['clamp-to']) }],
+      blade: {
+        nearAtMm: common['clamp-from'],
+        nearMm: common['blade-width'],
+        farAtMm: common['clamp-to'],
+        farMm: common['blade-width'],
+      },
+      stepMm: steps[`blade-step.${name}`],
+      // A C-washer fills the recess; without one the arm would bridge it.
+      recessMm: lip && !slots[name].cWasher ? lip.depthMm : 0,
+      cable: cableExit === name,
+    };
+  };
+  return { left: side('left'), right: side('right') };
+}
+
+function asArm({ id, facts, thicknessMm }: ArmOnHand): Arm {
+  return {
+    id,
+    kind: facts.kind,
+    lengthMm: facts.lengthMm,
+    ...(facts.linkMm !== null && { linkMm: facts.linkMm }),
+    holeDeg: facts.holeDeg,
+    ...(facts.stepDeg !== null && { stepDeg: facts.stepDeg }),
+    thicknessMm,
+    widthMm: facts.widthMm,
+    offsetMm: facts.offsetMm,
+    band: { fromMm: facts.bandFromMm, toMm: facts.bandToMm },
+  };
+}
+
+/**
+ * Sets of arms to try, the preferred first: as many as asked for, then one on either side, then none.
+ */
+export function armSets(fit: ArmFitResult, needed: 1 | 2): ArmPlacement[][] {
+  const usable = fit.placements.filter(({ verdict }) => verdict !== 'stop');
+  const bestAt = (side: Side) => usable.find((placement) => placement.side === side);
+  const singles = usable.filter((placement) => placement === bestAt(placement.side));
+  const pairs = fit.chosen.length === 2 ? [fit.chosen] : [];
+  const wanted = needed === 2 ? [...pairs, ...singles.map((one) => [one])] : [...singles.map((one) => [one])];
+  return [...wanted, []];
+}
+
+/** What arms take of the thread, from the dropout outwards. */
+export function armParts(arms: readonly ArmPlacement[], side: Side): OutsidePart[] {
+  return arms
+    .filter((arm) => arm.side === side)
+    .flatMap((arm): OutsidePart[] => [
+      ...(arm.spacerMm > 0
+        ? [{ id: `spacer-${round(arm.spacerMm)}`, kind: 'spacer' as const, thicknessMm: round(arm.spacerMm) }]
+        : []),
+      { id: arm.armId, kind: 'arm', thicknessMm: round(arm.threadMm - arm.spacerMm) },
+    ]);
+}
+
+/** The arms as the torque balance sees them. */
+export function torqueArms(
+  arms: readonly ArmPlacement[],
+  stores: readonly StoreItem[],
+  threadMm: number,
+): Record<Side, TorqueArm[]> {
+  const known = new Map(armsOnHand(stores, threadMm).map((arm) => [arm.id, arm]));
+  const at = (side: Side) =>
+    arms
+      .filter((arm) => arm.side === side)
+      .map((arm): TorqueArm => {
+        const { facts, thicknessMm } = known.get(arm.armId)!;
+        return {
+          lengthMm: Math.max(20, arm.clampAtMm),
+          thicknessMm,
+          grade: facts.grade,
+          fitClearanceMm: facts.fitClearanceMm,
+          clampOffsetMm: arm.planeOffsetMm,
+        };
+      });
+  return Object.fromEntries(sides.map((side) => [side, at(side)])) as Record<Side, TorqueArm[]>;
+}
+
+const round = (value: number): number => Math.round(value * 100) / 100;

@@ -1,0 +1,98 @@
+import type { ArmFitResult } from '../arm-fit';
+import type { BikeChecksResult } from '../bike-checks';
+import type { BikeFacts } from '../bike-facts';
+import type { EndFacts } from '../end-facts';
+import type { EndFit } from '../end-fit';
+import type { Feature } from '../features';
+import type { GearIndexResult } from '../gear-index';
+import type { LimitsInput } from '../limits';
+import type { MotorTorqueResult } from '../motor-torque';
+import type { LoosePart, StoreItem, Wheel } from '../parts';
+import type { RotorFitResult } from '../rotor-fit';
+import type { TorqueReactionInput, TorqueReactionResult } from '../torque-reaction';
+import type { TyreFitResult } from '../tyre-fit';
+import type { Finding } from '../verdict';
+
+/** Where in the work a finding belongs. */
+export type FitArea =
+  'end' | 'axle' | 'arms' | 'torque' | 'brake' | 'gears' | 'tyre' | 'cable' | 'bike' | 'law' | 'kit' | 'cost';
+
+export interface FitFinding extends Finding {
+  area: FitArea;
+}
+
+export interface FitInput {
+  /** What is measured of this end. */
+  facts: EndFacts;
+  /** The bike as a whole and the rider's wishes. */
+  bike: BikeFacts;
+  wheel: Wheel;
+  stores: readonly StoreItem[];
+  /** Washers of the kit as recorded before taking apart; the catalogue's when null. */
+  delivered: { left: LoosePart[]; right: LoosePart[] } | null;
+  /** Names of the tools on hand. */
+  tools?: readonly string[];
+  /** What the axle nuts will be tightened to; by thread and material when left out. */
+  nutTorqueNm?: number;
+  /** What another kit on the same bike adds, and what both draw from one battery. */
+  beside?: { massKg: number; sharedBatteryA?: number };
+  limits?: LimitsInput;
+}
+
+/** Something to get before the work can begin. */
+export interface ShoppingLine {
+  what: string;
+  count: number;
+  reason: string;
+  costEach: number;
+  leadDays: number;
+}
+
+/** A tool that the work needs. */
+export interface ToolNeed {
+  tool: string;
+  reason: string;
+  how: 'have' | 'buy' | 'borrow';
+  cost: number;
+}
+
+/** A part of kit or bike that is not used. */
+export interface LeftOver {
+  what: string;
+  count: number;
+  because: string;
+}
+
+/** What to measure next, or again. */
+export interface NextReading {
+  feature: Feature;
+  /** `open`: missing; `again`: the reading whose repeat raises the chance of a right first try most. */
+  state: 'open' | 'again';
+  /** Expected change of the verdict, or gain in first-time-right, per second of measuring. */
+  worthPerSecond: number;
+  seconds: number;
+  because: string;
+}
+
+/** Everything that is known of this kit at this end before anything is ordered. */
+export interface FitReport extends EndFit {
+  findings: FitFinding[];
+  motor: MotorTorqueResult | null;
+  torqueInput: TorqueReactionInput | null;
+  torque: TorqueReactionResult | null;
+  arms: ArmFitResult | null;
+  rotor: RotorFitResult | null;
+  gears: GearIndexResult | null;
+  tyre: TyreFitResult | null;
+  checks: BikeChecksResult | null;
+  shopping: ShoppingLine[];
+  /** Kit, battery, shopping and tools to buy. */
+  cost: number;
+  /** Days until the last part is there: the earliest start. */
+  leadDays: number;
+  tools: ToolNeed[];
+  leftOver: LeftOver[];
+  /** Estimate of the hands-on time. */
+  minutes: number;
+  measureNext: NextReading[];
+}

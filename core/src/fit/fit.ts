@@ -1,0 +1,228 @@
+import type { ArmFitResult, ArmPlacement } from '../arm-fit';
+import { axleStack, type AllowsShims } from '../axle-stack';
+import { isCarbon } from '../end-facts';
+import { endFit, outsideChoices, stackInput, type EndFit, type OutsidePart, type SolvedStack } from '../end-fit';
+import type { Side } from '../features';
+import type { MotorTorqueResult } from '../motor-torque';
+import { withLimits } from '../limits';
+import type { SlotFitResult } from '../slot-fit';
+import { torqueHolds, torqueReaction } from '../torque-reaction';
+import { finding, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
+import { armParts, armsAt, armSets } from './arms';
+import { plugFindings } from './cable';
+import { checksWith, kitFindings, lawOf, takeInFindings } from './checks';
+import type { FitArea, FitFinding, FitInput, FitReport } from './contract';
+import { extraFindings, extraParts } from './extras';
+import { gearsWith, hubFindings } from './gears';
+import { nextReadings } from './measure-next';
+import { brakeFacts, rotorWith, shimRules, type BrakeFacts } from './rotor';
+import { leftOverParts, shoppingList, totals } from './shopping';
+import { handsOnMinutes, toolNeeds } from './tools';
+import { kitTorque, torqueInput } from './torque';
+import { trackFinding, tyreWith } from './tyre';
+
+/**
+ * Everything of one kit at one end of one bike, solved jointly before anything is ordered.
+ *
+ * Arms, extras and C-washers outside the dropouts, washers inside, rotor and caliper shims are chosen together: every
+ * set of arms that can be put on is tried with every rule for the shims, strictest first, and the way whose bolts,
+ * caliper, fork leg, arms, thread and torque are judged best is taken; of equals the one with the cheapest stack. The rest
+ * (gears, tyre, brakes at the new mass, climb, law, cost) follows from it.
+ *
+ * @param input - readings of the end, take-in, the kit, stores, tools, limits
+ * @returns verdict, findings worst first, every calculator's answer, shopping list, tools, time, what to measure next
+ */
+export function fit(input: FitInput): FitReport {
+  const motor = kitTorque(input);
+  const chosen: Chosen = { arms: null, placements: [], brake: brakeFacts(input) };
+  const axle = endFit(input, (_, slots, twoArms) => {
+    const asked = twoArms || (motor?.peakTorqueNm ?? 0) > withLimits(input.limits).twoArmsFromNm;
+    const solved = solveJointly(input, slots, asked ? 2 : 1, motor, chosen);
+    chosen.twoArms = asked;
+    return solved;
+  });
+  const twoArms = chosen.twoArms ?? axle.twoArms;
+  return report(input, { ...axle, twoArms }, motor, chosen);
+}
+
+interface Chosen {
+  arms: ArmFitResult | null;
+  placements: ArmPlacement[];
+  brake: BrakeFacts | null;
+  twoArms?: boolean;
+}
+
+interface Way {
+  outside: Record<Side, OutsidePart[]>;
+  placements: ArmPlacement[];
+}
+
+/** The best way over all sets of arms and all rules for the shims. */
+function solveJointly(
+  input: FitInput,
+  slots: Record<Side, SlotFitResult>,
+  needed: 1 | 2,
+  motor: MotorTorqueResult | null,
+  chosen: Chosen,
+): SolvedStack | null {
+  const endInput = { ...input };
+  chosen.arms = armsAt(input, slots, needed);
+  const ways = waysOutside(input, slots, needed, chosen.arms);
+  const rules: (AllowsShims | undefined)[] = chosen.brake ? shimRules(input, chosen.brake) : [undefined];
+  let best: { solved: SolvedStack; way: Way; rank: number } | null = null;
+  let failed: SolvedStack | null = null;
+  for (const [place, way] of ways.entries()) {
+    const data = stackInput(endInput, slots, way.outside);
+    if (!data) return null;
+    for (const [strictness, allows] of rules.entries()) {
+      const stack = axleStack(data, allows);
+      const solved = { stack, input: data, outside: way.outside };
+      if (!stack.stacks[0]) {
+        failed ??= solved;
+        continue;
+      }
+      const rank = rankOf(input, solved, slots, way, motor, chosen.brake) + 10 * place + strictness;
+      if (!best || rank < best.rank) best = { solved, way, rank };
+      // A stricter rule already found the stack that a looser one could only make worse.
+      break;
+    }
+    // Nothing that comes later in the order of preference can beat a way on which all goes.
+    if (best && best.rank < 1000) break;
+  }
+  chosen.placements = best?.way.placements ?? [];
+  return best?.solved ?? failed;
+}
+
+const severity: Record<Verdict, number> = { goes: 0, work: 1, unknown: 2, stop: 3 };
+
+/** Worst verdict of stack, rotor and torque; under 1000 when all goes. */
+function rankOf(
+  input: FitInput,
+  { stack }: SolvedStack,
+  slots: Record<Side, SlotFitResult>,
+  { placements }: Way,
+  motor: MotorTorqueResult | null,
+  brake: BrakeFacts | null,
+): number {
+  const best = stack.stacks[0]!;
+  const verdicts: Verdict[] = [best.verdict];
+  if (brake) verdicts.push(rotorWith(input, brake, best).verdict);
+  if (motor) {
+    const torque = torqueInput(input, slots, placements, motor.peakTorqueNm);
+    if (torque) verdicts.push(torqueHolds(torque));
+  }
+  return 1000 * Math.max(...verdicts.map((verdict) => severity[verdict]));
+}
+
+/** Parts outside on each side, from the dropout outwards: C-washer, what lives on the axle, spacer, arm. */
+function waysOutside(
+  input: FitInput,
+  slots: Record<Side, SlotFitResult>,
+  needed: 1 | 2,
+  arms: ArmFitResult | null,
+): Way[] {
+  if (!arms) return outsideChoices(input, slots, needed === 2).map((outside) => ({ outside, placements: [] }));
+  const at = (side: Side, placements: readonly ArmPlacement[]): OutsidePart[] => {
+    const { cWasher } = slots[side];
+    return [
+      ...(cWasher
+        ? [
+            {
+              id: `c-washer-${cWasher.outerMm}x${cWasher.thicknessMm}`,
+              kind: 'c-washer' as const,
+              thicknessMm: cWasher.thicknessMm,
+            },
+          ]
+        : []),
+      ...extraParts(input.facts, side),
+      ...armParts(placements, side),
+    ];
+  };
+  return armSets(arms, needed).map((placements) => ({
+    placements,
+    outside: { left: at('left', placements), right: at('right', placements) },
+  }));
+}
+
+function report(input: FitInput, axle: EndFit, motor: MotorTorqueResult | null, chosen: Chosen): FitReport {
+  const { facts, wheel } = input;
+  const carbon = isCarbon(facts);
+  const best = axle.stack?.stacks[0] ?? null;
+  const torqueData = motor && !carbon ? torqueInput(input, axle.slots, chosen.placements, motor.peakTorqueNm) : null;
+  const torque = torqueData && torqueReaction(torqueData);
+  const rotor = chosen.brake && best ? rotorWith(input, chosen.brake, best) : null;
+  const gears = gearsWith(input, axle);
+  const tyre = tyreWith(input);
+  const checks = checksWith(input, axle, motor);
+  const arms = chosen.arms && { ...chosen.arms, chosen: chosen.placements };
+  const findings = worstFirst([
+    ...areas('axle', axle.findings),
+    ...(carbon
+      ? []
+      : [
+          ...areas('torque', torque?.findings),
+          ...areas('arms', chosen.arms?.findings),
+          ...areas('brake', rotor?.findings),
+          ...areas('brake', trackOnce(input, tyre?.result?.findings)),
+          ...areas('gears', [...(gears?.findings.filter(({ id }) => id !== 'hub-lost') ?? []), ...hubFindings(input)]),
+          ...areas('tyre', [...(tyre?.result?.findings ?? []), ...(tyre?.findings ?? [])]),
+          ...areas('cable', plugFindings(input, axle)),
+          ...areas('end', extraFindings(facts, wheel.axle.threadMm)),
+          ...areas('bike', [...(checks?.findings ?? []), ...takeInFindings(input)]),
+          ...areas('law', lawOf(input)),
+          ...areas('kit', kitFindings(input)),
+        ]),
+  ]) as FitFinding[];
+  const parts = { ...axle, findings, rotor, arms, gears };
+  const shopping = carbon ? [] : shoppingList(input, parts, tyre);
+  const tools = carbon ? [] : toolNeeds(input, parts);
+  const sums = totals(
+    shopping,
+    tools.reduce((sum, { cost }) => sum + cost, 0),
+  );
+  const all = worstFirst([...findings, ...areas('cost', budgetFinding(input, sums.cost))]) as FitFinding[];
+  return {
+    ...axle,
+    verdict: worstOf(all.map(({ verdict }) => verdict)),
+    findings: all,
+    motor,
+    torqueInput: torqueData,
+    torque,
+    arms,
+    rotor,
+    gears,
+    tyre: tyre?.result ?? null,
+    checks,
+    shopping,
+    ...sums,
+    tools,
+    leftOver: carbon ? [] : leftOverParts(input, parts, tyre),
+    minutes: handsOnMinutes(input, parts),
+    measureNext: carbon ? [] : nextReadings(input, axle),
+  };
+}
+
+function areas(area: FitArea, findings: readonly Finding[] | undefined): FitFinding[] {
+  return (findings ?? []).map((item) => ({ ...item, area }));
+}
+
+/** A rim without track is said once: by the tyre's judgement when there is one. */
+function trackOnce(input: FitInput, tyreFindings: readonly Finding[] | undefined): Finding[] {
+  return tyreFindings?.some(({ id }) => id === 'brake-track') ? [] : trackFinding(input);
+}
+
+function budgetFinding({ bike }: FitInput, cost: number): Finding[] {
+  if (bike.budget === undefined) return [];
+  const over = cost > bike.budget;
+  return [
+    finding(
+      'budget',
+      over ? 'work' : 'goes',
+      over
+        ? `Kit, battery, parts and tools come to ${cost}; the budget is ${bike.budget}.`
+        : `Kit, battery, parts and tools come to ${cost}, within the budget of ${bike.budget}.`,
+      { measured: cost, limit: bike.budget, margin: bike.budget - cost, unit: '' },
+      over ? ['Ask the rider, or take a smaller kit or pack.'] : [],
+    ),
+  ];
+}

@@ -1,0 +1,15 @@
+/** One kit at one end of one bike: everything, solved jointly, before anything is ordered. */
+export type {
+  FitArea,
+  FitFinding,
+  FitInput,
+  FitReport,
+  LeftOver,
+  NextReading,
+  ShoppingLine,
+  ToolNeed,
+} from './contract';
+export { fit } from './fit';
+export { nutTorqueNm } from './nut-torque';
+export { knownTools } from './tools';
+export { fitTwoMotors, type TwoMotorsReport } from './two-motors';

@@ -1,0 +1,147 @@
+import type { AllowsShims } from '../axle-stack';
+import type { Stack } from '../axle-stack';
+import { withLimits } from '../limits';
+import type { StoreKind } from '../parts';
+import { longestBolt, rotorFit, type RotorFitInput, type RotorFitResult, type RotorPattern } from '../rotor-fit';
+import type { FitInput } from './contract';
+import { lengthOf, lengthsOf } from './readings';
+
+/** Height of a rotor bolt's head, and what its washer takes, in mm. */
+const headMm = 2.6;
+const washerMm = 0;
+
+/** Everything of the brake at this end that does not depend on the stack. */
+export interface BrakeFacts {
+  rotorThicknessMm: number;
+  rotorDiameterMm: number;
+  rotorMaxMm: number;
+  rotorPattern: RotorPattern;
+  caliper: RotorFitInput['caliper'];
+  plateMm: number;
+  threadDepthMm: number;
+  /** Fork leg at the rotor bolts, inboard of the dropout's inner face. */
+  legInboardMm: number;
+  hub: { material: 'aluminium' | 'steel'; pattern: RotorPattern; holeDepthMm: number; coverFaceMm: number };
+  /** Shoulder to rotor, as the wheel comes. */
+  rotorFaceMm: number;
+}
+
+/** The brake's facts, or null without a disc or until all of them are known. */
+export function brakeFacts({ facts, wheel }: FitInput): BrakeFacts | null {
+  const hub = wheel.kit?.hub;
+  if (facts.brake !== 'disc' || !hub || wheel.rotorFaceMm === null) return null;
+  const read = lengthsOf(facts, [
+    'rotor-thickness',
+    'rotor-diameter',
+    'rotor-max',
+    'caliper-inboard',
+    'caliper-depth',
+    'mount-plate',
+    'mount-thread',
+    'leg-inboard',
+  ]);
+  const pattern = facts.words.get('rotor-pattern') as RotorPattern | undefined;
+  const mount = facts.words.get('caliper-mount') as 'side' | 'face' | undefined;
+  if (!read || !pattern || !mount) return null;
+  return {
+    rotorThicknessMm: read['rotor-thickness'],
+    rotorDiameterMm: read['rotor-diameter'],
+    rotorMaxMm: read['rotor-max'],
+    rotorPattern: pattern,
+    caliper: { inboardMm: read['caliper-inboard'], depthMm: read['caliper-depth'], mount },
+    plateMm: read['mount-plate'],
+    threadDepthMm: read['mount-thread'],
+    legInboardMm: read['leg-inboard'],
+    hub: {
+      material: hub.material,
+      pattern: hub.rotor?.pattern ?? 'none',
+      holeDepthMm: hub.rotor?.holeDepthMm ?? 1,
+      coverFaceMm: hub.rotor?.coverFaceMm ?? 0,
+    },
+    rotorFaceMm: wheel.rotorFaceMm,
+  };
+}
+
+/** Which shims may go with a stack, strictest first: the first rule that leaves a stack gives the best one. */
+export function shimRules(input: FitInput, brake: BrakeFacts): AllowsShims[] {
+  const limits = withLimits(input.limits);
+  const rotorBolts = boltLengths(input, 'rotor-bolt');
+  const caliperBolts = boltLengths(input, 'caliper-bolt');
+  const turns = brake.hub.material === 'aluminium' ? limits.rotorBoltAluminium : limits.rotorBoltSteel;
+  const clears = (q: number, gapMm: number) =>
+    radiallyClear(brake, input.wheel.coverDiameterMm) ||
+    brake.hub.coverFaceMm + q - brake.caliper.inboardMm >= gapMm - 1e-9;
+  const leg = (left: number, q: number) => legGapMm(brake, left, q) >= limits.runningGapMm - 1e-9;
+  const bolted = (q: number, p: number) =>
+    longestBolt(
+      rotorBolts,
+      brake.rotorThicknessMm + q + washerMm,
+      turns * 5,
+      brake.hub.holeDepthMm - limits.boltFloorMm,
+    ) !== null && longestBolt(caliperBolts, p + brake.plateMm, limits.caliperThreadMm, brake.threadDepthMm) !== null;
+  return [
+    (left, q, p) => leg(left, q) && clears(q, limits.coverGapGoesMm) && bolted(q, p),
+    (left, q, p) => leg(left, q) && clears(q, limits.coverGapWorkMm) && bolted(q, p),
+    (left, q) => leg(left, q) && clears(q, limits.coverGapWorkMm),
+    () => true,
+  ];
+}
+
+function radiallyClear({ rotorDiameterMm, caliper }: BrakeFacts, coverDiameterMm: number): boolean {
+  return coverDiameterMm / 2 <= rotorDiameterMm / 2 - caliper.depthMm + 1e-9;
+}
+
+/** Rotor bolts' heads to the fork leg: the rotor's outer face, less the heads, less how far the leg stands inboard. */
+function legGapMm(brake: BrakeFacts, leftMm: number, rotorShimMm: number): number {
+  return brake.rotorFaceMm - rotorShimMm + leftMm - brake.rotorThicknessMm - headMm - brake.legInboardMm;
+}
+
+/** Lengths of the bolts of one kind of which there are enough. */
+export function boltLengths({ stores }: FitInput, kind: StoreKind): number[] {
+  const least = kind === 'rotor-bolt' ? 6 : 2;
+  return stores.flatMap((item) => {
+    const length = item.details?.lengthMm;
+    return item.kind === kind && item.count >= least && length ? [length] : [];
+  });
+}
+
+/** The rotor judged with the shims and the left stack that were chosen. */
+export function rotorWith(input: FitInput, brake: BrakeFacts, stack: Stack): RotorFitResult {
+  const { wheel, stores } = input;
+  const cable = wheel.kit!.hub.cable;
+  const calipers = stores.flatMap((item) =>
+    item.kind === 'caliper' && item.count > 0 && item.details?.inboardMm != null ? [item.details.inboardMm] : [],
+  );
+  return rotorFit({
+    hubMaterial: brake.hub.material,
+    rotorThicknessMm: brake.rotorThicknessMm,
+    shimMm: stack.rotorShimMm,
+    washerMm,
+    holeDepthMm: brake.hub.holeDepthMm,
+    headMm,
+    boltsMm: boltLengths(input, 'rotor-bolt'),
+    boltPattern: { hub: brake.hub.pattern, rotor: brake.rotorPattern },
+    rotorDiameterMm: brake.rotorDiameterMm,
+    maxRotorMm: brake.rotorMaxMm,
+    caliper: brake.caliper,
+    coverFaceMm: brake.hub.coverFaceMm,
+    coverDiameterMm: wheel.coverDiameterMm,
+    legGapMm: Number(legGapMm(brake, stack.left.totalMm, stack.rotorShimMm).toFixed(6)),
+    ...(wheel.cableExit === 'left' && { cable: { diameterMm: cable.diameterMm, atRotorBolts: cable.atRotorBolts } }),
+    mount: {
+      shimMm: stack.caliperShimMm,
+      plateMm: brake.plateMm,
+      boltsMm: boltLengths(input, 'caliper-bolt'),
+      threadDepthMm: brake.threadDepthMm,
+    },
+    rotorShimsMm: stores.flatMap((item) => (item.kind === 'rotor-shim' && item.count > 0 ? [item.thicknessMm] : [])),
+    slimCalipersMm: calipers,
+    ...(wheel.kit?.rim && { rimTrack: false }),
+    ...(input.limits && { limits: input.limits }),
+  });
+}
+
+/** The bike's rotor diameter, for the checks; null without one. */
+export function rotorDiameterMm({ facts }: FitInput): number | null {
+  return facts.brake === 'disc' ? lengthOf(facts, 'rotor-diameter') : null;
+}

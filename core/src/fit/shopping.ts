@@ -1,0 +1,149 @@
+import type { StoreKind } from '../parts';
+import type { FitInput, FitReport, LeftOver, ShoppingLine } from './contract';
+import { deliveredIds } from '../parts';
+import type { TyreChoice } from './tyre';
+
+/** What a part costs and how long it takes when the stores name no price [J]. */
+const usual: Record<StoreKind | 'other', { cost: number; leadDays: number }> = {
+  plain: { cost: 1, leadDays: 3 },
+  tabbed: { cost: 3, leadDays: 4 },
+  'c-washer': { cost: 3, leadDays: 4 },
+  'rotor-shim': { cost: 3, leadDays: 4 },
+  'caliper-shim': { cost: 2, leadDays: 4 },
+  arm: { cost: 22, leadDays: 6 },
+  'rotor-bolt': { cost: 1, leadDays: 3 },
+  'caliper-bolt': { cost: 1.5, leadDays: 3 },
+  rotor: { cost: 24, leadDays: 4 },
+  caliper: { cost: 60, leadDays: 6 },
+  spoke: { cost: 1, leadDays: 5 },
+  tyre: { cost: 34, leadDays: 4 },
+  'cassette-spacer': { cost: 4, leadDays: 4 },
+  other: { cost: 10, leadDays: 5 },
+};
+
+type Bought = Pick<FitReport, 'stack' | 'slots' | 'rotor' | 'arms' | 'gears' | 'findings' | 'twoArms'>;
+
+/** Everything to get before the work can begin: the kit, its battery, and what the fit lacks, each with its reason. */
+export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice | null): ShoppingLine[] {
+  const { wheel } = input;
+  const { kit } = wheel;
+  const lines: ShoppingLine[] = [];
+  const need = (kind: StoreKind | 'other', what: string, count: number, reason: string) =>
+    lines.push({ what, count, reason, costEach: usual[kind].cost, leadDays: usual[kind].leadDays });
+  if (kit) {
+    lines.push({
+      what: `Kit ${wheel.code}`,
+      count: 1,
+      reason: 'The conversion.',
+      costEach: kit.cost,
+      leadDays: kit.leadDays,
+    });
+    if (kit.battery) {
+      lines.push({
+        what: `Battery ${kit.battery.Wh} Wh`,
+        count: 1,
+        reason: 'The kit draws from it.',
+        costEach: kit.battery.cost,
+        leadDays: kit.leadDays,
+      });
+    }
+  }
+  for (const { kind, thicknessMm, count } of report.stack?.impossible?.purchase ?? []) {
+    const name = {
+      plain: 'Washer',
+      tabbed: 'Tabbed washer',
+      'rotor-shim': 'Rotor shim',
+      'caliper-shim': 'Caliper shim',
+    }[kind];
+    need(kind, `${name} ${thicknessMm} mm`, count, report.stack!.impossible!.because);
+  }
+  cWashers(report, need);
+  const { rotor } = report;
+  if (rotor?.buyBoltMm !== undefined)
+    need('rotor-bolt', `Rotor bolt M5 × ${rotor.buyBoltMm}`, 6, because(report, 'rotor-bolt'));
+  if (rotor?.buyCaliperBoltMm !== undefined)
+    need('caliper-bolt', `Caliper bolt M6 × ${rotor.buyCaliperBoltMm}`, 2, because(report, 'caliper-bolt'));
+  for (const id of ['rotor-wear', 'rotor-pattern']) {
+    const rule = report.findings.find((item) => item.id === id && item.verdict !== 'goes');
+    if (rule) need('rotor', rule.remedies[0] ?? 'Rotor', 1, rule.because);
+  }
+  const missingArms = armsMissing(report);
+  if (missingArms > 0)
+    need(
+      'arm',
+      `Torque arm for M${wheel.axle.threadMm}, adjustable`,
+      missingArms,
+      because(report, 'arms') || 'An arm is asked for.',
+    );
+  cassetteSpacer(input, report, need);
+  if (tyre?.from === 'shop')
+    need(
+      'tyre',
+      `Tyre ${wheel.beadSeatMm} mm`,
+      1,
+      tyre.findings.find(({ id }) => id === 'tyre')?.because ?? 'The wheel needs one.',
+    );
+  return lines;
+}
+
+type Need = (kind: StoreKind | 'other', what: string, count: number, reason: string) => void;
+
+function cWashers({ slots, findings }: Bought, need: Need): void {
+  for (const side of ['left', 'right'] as const) {
+    if (slots[side].cWasher) continue;
+    const rule = findings.find(({ id, verdict }) => id === `lip.${side}` && verdict !== 'goes');
+    const remedy = rule?.remedies.find((words) => words.startsWith('Get a C-washer'));
+    if (rule && remedy) need('c-washer', remedy.replace(/^Get a /, '').replace(/\.$/, ''), 1, rule.because);
+  }
+}
+
+function because({ findings }: Bought, id: string): string {
+  return findings.find((item) => item.id === id)?.because ?? '';
+}
+
+/** How many arms are asked for and cannot be put on from the stores. */
+export function armsMissing({ arms, twoArms }: Pick<FitReport, 'arms' | 'twoArms'>): number {
+  if (!arms) return 0;
+  return Math.max(0, (twoArms ? 2 : 1) - arms.chosen.length);
+}
+
+function cassetteSpacer({ stores }: FitInput, { gears }: Bought, need: Need): void {
+  const mm = gears?.spacerMm;
+  if (!mm) return;
+  const onHand = stores.some(
+    (item) => item.kind === 'cassette-spacer' && item.count > 0 && Math.abs(item.thicknessMm - mm) < 0.01,
+  );
+  if (!onHand) need('cassette-spacer', `Cassette spacer ${mm} mm`, 1, 'Without it the sprockets stay loose.');
+}
+
+/** Parts of kit and bike that are not used. */
+export function leftOverParts({ wheel, delivered }: FitInput, report: Bought, tyre: TyreChoice | null): LeftOver[] {
+  const parts = delivered ?? wheel.delivered;
+  const spare = new Map<string, number>();
+  for (const id of deliveredIds([...parts.left, ...parts.right])) spare.set(id, (spare.get(id) ?? 0) + 1);
+  const best = report.stack?.stacks[0];
+  for (const id of [...(best?.left.inside ?? []), ...(best?.right.inside ?? [])]) {
+    const count = spare.get(id) ?? 0;
+    if (count > 0) spare.set(id, count - 1);
+  }
+  const washers = best
+    ? [...spare].flatMap(([id, count]) =>
+        count > 0
+          ? [{ what: `${id.replace('-', ' washer ')} mm`, count, because: 'This stack does not need it.' }]
+          : [],
+      )
+    : [];
+  return [
+    ...washers,
+    { what: 'Old wheel', count: 1, because: 'Keep it whole: the bike can be put back.' },
+    ...(tyre?.from !== 'bike' ? [{ what: 'Old tyre and tube', count: 1, because: 'They stay on the old wheel.' }] : []),
+  ];
+}
+
+/** Money and days for the list, with the tools to buy. */
+export function totals(lines: readonly ShoppingLine[], toolCost: number): { cost: number; leadDays: number } {
+  return {
+    cost: Math.round(100 * (lines.reduce((sum, { count, costEach }) => sum + count * costEach, 0) + toolCost)) / 100,
+    leadDays: Math.max(0, ...lines.map(({ leadDays }) => leadDays)),
+  };
+}

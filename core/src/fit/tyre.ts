@@ -1,0 +1,140 @@
+import type { TyreFacts } from '../parts';
+import { tyreFit, type TyreFitInput, type TyreFitResult } from '../tyre-fit';
+import { finding, told, type Finding } from '../verdict';
+import type { FitInput } from './contract';
+import { lengthOf } from './readings';
+
+/** Share of the whole mass on a wheel, standing level [J]. */
+const frontShare = 0.42;
+
+/** Rider, load, bike and kit on one wheel; null until they are weighed or told. */
+export function wheelLoadKg(input: FitInput): number | null {
+  const mass = massAfterKg(input);
+  if (mass === null) return null;
+  return mass * (input.facts.end === 'front' ? frontShare : 1 - frontShare);
+}
+
+/** A usual pack when the kit names none, in kg [J]. */
+const usualBatteryKg = 3;
+
+/** Bike, rider, load, kit and battery; null until they are known. */
+export function massAfterKg({ bike, wheel, beside }: FitInput): number | null {
+  const { bikeKg, riderKg, loadKg } = bike;
+  const { kit } = wheel;
+  if (bikeKg === undefined || riderKg === undefined || loadKg === undefined || !kit) return null;
+  return bikeKg + riderKg + loadKg + kit.massKg + (kit.battery?.massKg ?? usualBatteryKg) + (beside?.massKg ?? 0);
+}
+
+/** Where the tyre comes from, and how it suits the motor wheel's rim. */
+export interface TyreChoice {
+  from: 'bike' | 'stores' | 'shop';
+  tyre: TyreFacts | null;
+  result: TyreFitResult | null;
+  findings: Finding[];
+}
+
+/**
+ * The tyre for the motor wheel: the best of the stores; without one the bike's own moves over if it was read and suits; else
+ * one must be bought. Null as long as the kit's rim or the masses are not known.
+ */
+export function tyreWith(input: FitInput): TyreChoice | null {
+  const { wheel, stores, facts } = input;
+  const { kit } = wheel;
+  const loadKg = wheelLoadKg(input);
+  if (!kit?.rim || loadKg === null) return null;
+  const judge = (tyre: TyreFacts): TyreFitResult => tyreFit(tyreInput(input, tyre, loadKg));
+  const fromStores = stores
+    .flatMap((item) => (item.kind === 'tyre' && item.count > 0 && item.details?.tyre ? [item.details.tyre] : []))
+    .filter(({ beadSeatMm }) => Math.abs(beadSeatMm - wheel.beadSeatMm) < 0.5)
+    .map((tyre) => ({ tyre, result: judge(tyre) }))
+    .filter(({ result }) => result.verdict === 'goes' || result.verdict === 'work')
+    .sort((a, b) => Number(a.result.verdict === 'work') - Number(b.result.verdict === 'work'))[0];
+  const beadSeatMm = lengthOf(facts, 'bead-seat');
+  const widthMm = lengthOf(facts, 'tyre-width');
+  const misfit = beadSeatMm !== null && Math.abs(beadSeatMm - wheel.beadSeatMm) >= 0.5;
+  const own = misfit
+    ? [
+        finding(
+          'old-tyre',
+          'work',
+          `The bike's tyre is for ${beadSeatMm} mm, the motor wheel has ${wheel.beadSeatMm} mm: it stays with the old wheel.`,
+          { measured: beadSeatMm, limit: wheel.beadSeatMm },
+          ['Check that frame, brake and mudguard clear the other wheel size.'],
+        ),
+      ]
+    : [];
+  if (fromStores) {
+    return {
+      from: 'stores',
+      tyre: fromStores.tyre,
+      result: fromStores.result,
+      findings: [...own, ...mountingFindings(fromStores.tyre)],
+    };
+  }
+  if (!misfit && beadSeatMm !== null && widthMm !== null) {
+    const tyre: TyreFacts = {
+      beadSeatMm,
+      widthMm,
+      minBar: null,
+      maxBar: null,
+      loadKg: null,
+      speedKmh: null,
+      directional: true,
+    };
+    return { from: 'bike', tyre, result: judge(tyre), findings: mountingFindings(tyre) };
+  }
+  const { innerWidthMm } = kit.rim;
+  const wanted = told('tyre', 'work', `A tyre for ${wheel.beadSeatMm} mm is needed.`, [
+    `Get one ${Math.ceil(innerWidthMm * 1.6)} to ${Math.floor(innerWidthMm * 2.2)} mm wide that carries ${Math.ceil(loadKg)} kg.`,
+  ]);
+  return { from: 'shop', tyre: null, result: null, findings: [...own, wanted] };
+}
+
+/** An arrow is a matter of mounting, not of fitting: told, not judged as work. */
+function mountingFindings({ directional }: TyreFacts): Finding[] {
+  return directional ? [told('tyre-arrow', 'goes', 'Mount the tyre with its arrow forward.')] : [];
+}
+
+function tyreInput({ wheel, facts, limits }: FitInput, tyre: TyreFacts, loadKg: number): TyreFitInput {
+  const { rim, assistedKmh } = wheel.kit!;
+  const { beadSeatMm, widthMm } = tyre;
+  return {
+    tyre: {
+      beadSeatMm,
+      widthMm,
+      ...(tyre.minBar !== null && { minBar: tyre.minBar }),
+      ...(tyre.maxBar !== null && { maxBar: tyre.maxBar }),
+      ...(tyre.loadKg !== null && { loadKg: tyre.loadKg }),
+      ...(tyre.speedKmh !== null && { speedKmh: tyre.speedKmh }),
+    },
+    rim: {
+      beadSeatMm: wheel.beadSeatMm,
+      innerWidthMm: rim!.innerWidthMm,
+      brakeTrack: rim!.brakeTrack,
+      valveHole: rim!.valveHole,
+      depthMm: rim!.depthMm,
+      ...(rim!.maxBar !== undefined && { maxBar: rim!.maxBar }),
+      ...(rim!.maxLoadKg !== undefined && { maxLoadKg: rim!.maxLoadKg }),
+    },
+    rimBrake: facts.brake === 'rim',
+    loadKg,
+    speedKmh: assistedKmh,
+    valve: { kind: rim!.valveHole, lengthMm: rim!.depthMm + 20 },
+    coverDiameterMm: wheel.coverDiameterMm,
+    ...(limits && { limits }),
+  };
+}
+
+/** A rim brake needs a track also while the tyre is still open. */
+export function trackFinding({ wheel, facts }: FitInput): Finding[] {
+  if (facts.brake !== 'rim' || !wheel.kit) return [];
+  if (!wheel.kit.rim) return [];
+  return wheel.kit.rim.brakeTrack
+    ? []
+    : [
+        told('brake-track', 'stop', 'The bike brakes on the rim; this rim has no track.', [
+          'Take a wheel whose rim has a brake track.',
+          'Fit a disc brake where hub and frame have the mounts.',
+        ]),
+      ];
+}

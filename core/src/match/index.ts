@@ -1,0 +1,2 @@
+/** Every kit at both ends of a bike, ranked. */
+export { match, matchEach, ranked, type MatchInput, type MatchRow } from './match';

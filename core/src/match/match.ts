@@ -1,0 +1,61 @@
+import type { EndFacts } from '../end-facts';
+import type { End } from '../features';
+import { fit, type FitInput, type FitReport } from '../fit';
+import type { Wheel } from '../parts';
+import type { Verdict } from '../verdict';
+
+export interface MatchInput extends Omit<FitInput, 'facts' | 'wheel'> {
+  /** What is measured of each end; an end without any reading may be left out. */
+  ends: Partial<Record<End, EndFacts>>;
+  /** The catalogue. */
+  wheels: readonly Wheel[];
+  /** What an hour of work costs, in the workshop's currency; 60 when left out [J]. */
+  hourlyRate?: number;
+}
+
+/** One kit at one end. */
+export interface MatchRow {
+  wheel: Wheel;
+  end: End;
+  report: FitReport;
+  /** Kit, parts, tools and work. */
+  worth: number;
+}
+
+const severity: Record<Verdict, number> = { goes: 0, work: 1, unknown: 2, stop: 3 };
+
+/** Every kit at both ends, by geometry, not by the label it is sold under; one row at a time, so that a worker can tell how far it is. */
+export function* matchEach(input: MatchInput): Generator<MatchRow> {
+  const { ends, wheels, hourlyRate = 60, ...rest } = input;
+  for (const wheel of wheels) {
+    for (const end of ['front', 'rear'] as const) {
+      const facts = ends[end];
+      if (!facts) continue;
+      const report = fit({ ...rest, facts, wheel });
+      yield { wheel, end, report, worth: report.cost + (hourlyRate * report.minutes) / 60 };
+    }
+  }
+}
+
+/** Best first: verdict, then cost with work, then the kit's code and the end. */
+export function ranked(rows: readonly MatchRow[]): MatchRow[] {
+  return [...rows].sort(
+    (a, b) =>
+      severity[a.report.verdict] - severity[b.report.verdict] ||
+      a.worth - b.worth ||
+      a.wheel.code.localeCompare(b.wheel.code) ||
+      a.end.localeCompare(b.end),
+  );
+}
+
+/**
+ * Which kit of the catalogue goes on this bike, at which end?
+ *
+ * Equal to as many `fit` calls, ranked by verdict, then by cost and minutes.
+ *
+ * @param input - readings of both ends, take-in, catalogue, stores, tools, limits
+ * @returns every kit at every end that was measured, best first
+ */
+export function match(input: MatchInput): MatchRow[] {
+  return ranked([...matchEach(input)]);
+}

@@ -1,0 +1,220 @@
+import { grip, drivenLoadN } from '../bike-checks';
+import type { Limits } from '../limits';
+import { materialWords, type Material } from '../materials';
+import { worstOf, type Verdict } from '../verdict';
+import type { Place, ScoreFactorId, TakeInEnd, TakeInInput } from './contract';
+
+interface Value {
+  value: number | null;
+  because: string;
+}
+
+export interface PlaceFactors {
+  verdict: Verdict;
+  values: Partial<Record<ScoreFactorId, Value>>;
+}
+
+/** Every reason for or against one place, and whether something forbids it. */
+export function factorsFor(place: Place, read: TakeInInput, limits: Limits): PlaceFactors {
+  if (place === 'mid') return midDrive(read);
+  const end = read[place];
+  return {
+    verdict: forbidden(place, end, read, limits),
+    values: {
+      material: material(place, end),
+      condition: condition(end),
+      torque: torque(place, end, read, limits),
+      traction: traction(place, read),
+      brakes: brakes(read),
+      gears: gears(place, read),
+      puncture: puncture(place),
+      load: load(place, read),
+      law: law(read),
+      ...cost(place, read),
+    },
+  };
+}
+
+/** What stops a place, what must be asked or looked at first. */
+function forbidden(place: 'front' | 'rear', end: TakeInEnd, read: TakeInInput, limits: Limits): Verdict {
+  const verdicts: Verdict[] = ['goes'];
+  if (end.material === 'carbon' || end.bladeMaterial === 'carbon') return 'stop';
+  if (end.material === undefined || end.condition === undefined || end.condition === 'unsure') verdicts.push('unknown');
+  if (end.condition === 'bent' || end.condition === 'cracked' || end.condition === 'play') return 'stop';
+  if (end.brake === 'none') return 'stop';
+  const needsWord =
+    place === 'front' && (end.suspension || end.material === 'cast-aluminium' || end.material === 'magnesium');
+  if (needsWord && end.approval === false) return 'stop';
+  if (needsWord) verdicts.push(end.approval ? 'work' : 'unknown');
+  if (place === 'front' && end.suspension === undefined) verdicts.push('unknown');
+  // A through axle takes only a hub that is made for it: that is for the match to say.
+  if (end.kind === 'closed') verdicts.push('work');
+  if (end.material && read.peakTorqueNm !== undefined) {
+    const { goesNm, workNm } = caps(place, end.material, limits);
+    if (read.peakTorqueNm > workNm) return 'stop';
+    if (read.peakTorqueNm > goesNm) verdicts.push('work');
+  }
+  return worstOf(verdicts);
+}
+
+const materialValues: Record<Material, number> = {
+  steel: 1,
+  titanium: 0.7,
+  'forged-aluminium': 0.5,
+  'cast-aluminium': 0.2,
+  magnesium: 0.1,
+  carbon: 0,
+};
+
+function material(place: 'front' | 'rear', { material: metal, bladeMaterial, suspension }: TakeInEnd): Value {
+  if (metal === undefined) return { value: null, because: 'The dropout material is not recorded.' };
+  if (metal === 'carbon' || bladeMaterial === 'carbon') return { value: 0, because: 'Carbon takes no motor.' };
+  // Two stays a side share at the rear what one blade bears at the front.
+  const value = place === 'rear' ? 0.3 + 0.7 * materialValues[metal] : materialValues[metal];
+  if (suspension && place === 'front') {
+    return { value: value / 2, because: `The fork is sprung, its ends ${materialWords[metal]}.` };
+  }
+  return { value, because: `The ${place} ends are ${materialWords[metal]}.` };
+}
+
+function condition({ condition: seen }: TakeInEnd): Value {
+  switch (seen) {
+    case undefined:
+      return { value: null, because: 'Nobody has looked it over yet.' };
+    case 'sound':
+      return { value: 1, because: 'It is sound.' };
+    case 'surface-rust':
+      return { value: 0.6, because: 'There is rust on the surface.' };
+    case 'unsure':
+      return { value: 0.2, because: 'Nobody is sure about its condition.' };
+    default:
+      return { value: 0, because: `It is ${seen === 'play' ? 'loose' : seen}.` };
+  }
+}
+
+function caps(place: 'front' | 'rear', metal: Material, limits: Limits): { goesNm: number; workNm: number } {
+  return place === 'front'
+    ? { goesNm: limits.capFrontGoesNm[metal], workNm: limits.capFrontWorkNm[metal] }
+    : { goesNm: limits.capRearGoesNm[metal], workNm: limits.capRearWorkNm[metal] };
+}
+
+function torque(
+  place: 'front' | 'rear',
+  { material: metal }: TakeInEnd,
+  { peakTorqueNm }: TakeInInput,
+  limits: Limits,
+): Value {
+  if (metal === undefined || peakTorqueNm === undefined)
+    return { value: null, because: 'Material or wished torque is open.' };
+  const { goesNm, workNm } = caps(place, metal, limits);
+  // Half at the cap that goes, nothing at the most, all with twice the room.
+  const value =
+    peakTorqueNm <= goesNm
+      ? 0.5 + 0.5 * Math.min(1, goesNm / peakTorqueNm - 1)
+      : workNm > goesNm
+        ? Math.max(0, 0.5 * (1 - (peakTorqueNm - goesNm) / (workNm - goesNm)))
+        : 0;
+  return {
+    value,
+    because: `${Math.round(peakTorqueNm)} N·m against ${goesNm} N·m that ${materialWords[metal]} takes at the ${place}.`,
+  };
+}
+
+/** How much more than needed the driven wheel can put down on the climb. */
+function traction(place: 'front' | 'rear', read: TakeInInput): Value {
+  if (read.climbPercent === undefined) return { value: null, because: 'The rider named no climb.' };
+  const mass = read.massKg.bike + read.massKg.rider + read.massKg.load;
+  const input = {
+    massKg: { before: mass, after: mass },
+    speedKmh: { before: 25, after: 25 },
+    brakes: { front: { kind: 'rim' }, rear: { kind: 'rim' } },
+  } as const;
+  const holds = grip[read.surface ?? 'dry'] * drivenLoadN(input, place, read.climbPercent);
+  const needs = mass * 9.81 * Math.sin(Math.atan(read.climbPercent / 100));
+  const value = needs <= 0 ? 1 : Math.max(0, Math.min(1, holds / needs - 0.5));
+  return {
+    value,
+    because:
+      holds < needs
+        ? `On ${read.climbPercent} % the ${place} wheel grips less than the climb takes: it spins unless the rider helps.`
+        : `On ${read.climbPercent} % the ${place} wheel grips ${(holds / Math.max(1, needs)).toFixed(1)} times what the climb takes.`,
+  };
+}
+
+const brakeValues = { rotor: 1, rim: 0.6, drum: 0.5, coaster: 0.3, none: 0 };
+
+function brakes({ front, rear }: TakeInInput): Value {
+  if (front.brake === undefined || rear.brake === undefined)
+    return { value: null, because: 'The brakes are not looked at.' };
+  const value = 0.6 * brakeValues[front.brake] + 0.4 * brakeValues[rear.brake];
+  return { value, because: `It brakes with ${front.brake} in front and ${rear.brake} behind.` };
+}
+
+function gears(place: 'front' | 'rear', { rearHub }: TakeInInput): Value {
+  if (place === 'front') return { value: 1, because: 'The gears stay as they are.' };
+  switch (rearHub) {
+    case undefined:
+      return { value: null, because: 'The rear hub is not recorded.' };
+    case 'gear-hub':
+      return { value: 0, because: 'The gear hub would be lost.' };
+    case 'coaster':
+    case 'drum':
+      return { value: 0.1, because: `The ${rearHub === 'coaster' ? 'back-pedal' : 'drum'} brake would be lost.` };
+    case 'single':
+      return { value: 0.8, because: 'One sprocket moves over.' };
+    case 'derailleur':
+      return { value: 0.6, because: 'Sprockets, index and chain line change.' };
+  }
+}
+
+function puncture(place: 'front' | 'rear'): Value {
+  return place === 'front'
+    ? { value: 0.7, because: 'The front wheel comes out without the chain.' }
+    : { value: 0.3, because: 'A rear puncture means nuts, arm, plug and chain.' };
+}
+
+function load(place: 'front' | 'rear', { massKg, loadAt }: TakeInInput): Value {
+  if (massKg.load === 0) return { value: 0.7, because: 'No load to speak of.' };
+  if (loadAt === undefined) return { value: null, because: 'Where the load sits is not recorded.' };
+  const over = loadAt === 'trailer' ? 'rear' : loadAt;
+  return over === place
+    ? { value: 1, because: `The load sits over the ${place} wheel and gives it grip.` }
+    : { value: 0.4, because: `The load sits over the other wheel.` };
+}
+
+function law({ lawRatedW, wishedW }: TakeInInput): Value {
+  if (lawRatedW === undefined || wishedW === undefined)
+    return { value: null, because: 'Class of vehicle or wished power is open.' };
+  return wishedW <= lawRatedW
+    ? { value: 1, because: `${wishedW} W is within the class.` }
+    : { value: 0, because: `${wishedW} W is over the ${lawRatedW} W of the class.` };
+}
+
+function cost(place: Place, { costs, budget }: TakeInInput): { cost?: Value } {
+  if (!costs) return {};
+  const least = Math.min(costs.front, costs.rear, costs.mid);
+  const over = budget !== undefined && costs[place] > budget;
+  const value = over ? 0 : costs[place] === 0 ? 1 : least / costs[place];
+  return {
+    cost: {
+      value,
+      because: over ? `It costs ${costs[place]}, more than the budget of ${budget}.` : `It costs ${costs[place]}.`,
+    },
+  };
+}
+
+/** Named as the way out; Cricket records the decision and stops there. */
+function midDrive(read: TakeInInput): PlaceFactors {
+  return {
+    verdict: 'work',
+    values: {
+      material: { value: 0.6, because: 'Neither end carries the motor; the frame must suit a mid drive.' },
+      torque: { value: 0.6, because: 'Torque goes through chain and gears.' },
+      brakes: brakes(read),
+      gears: { value: 0.3, because: 'Chain and sprockets wear faster; the crank is changed.' },
+      puncture: { value: 1, because: 'Both wheels come out as before.' },
+      law: law(read),
+      ...cost('mid', read),
+    },
+  };
+}

@@ -1,0 +1,99 @@
+import { readInput } from '../input';
+import { withLimits, type Limits } from '../limits';
+import {
+  scoreFactors,
+  takeInSchema,
+  type Place,
+  type PlaceScore,
+  type ScoreFactor,
+  type ScoreFactorId,
+  type TakeInInput,
+  type TakeInResult,
+} from './contract';
+import { factorsFor } from './factors';
+
+/** How much each reason weighs [J]; the workshop may set its own. */
+export const presetWeights: Record<ScoreFactorId, number> = {
+  material: 3,
+  condition: 3,
+  torque: 3,
+  traction: 2,
+  brakes: 2,
+  gears: 1.5,
+  puncture: 1,
+  load: 1,
+  law: 1,
+  cost: 1,
+};
+
+/** Up to here two places are as good. */
+const evenPoints = 3;
+
+/**
+ * Front, rear or mid: where does the motor go on this bike, for this rider?
+ *
+ * Each place is scored on material, condition, torque margin, traction on the rider's climb, brakes, gears lost, ease of a
+ * puncture, load, law and cost, each from 0 to 1 with its reason; the score is the weighted mean of what is known, times
+ * 100. Carbon, cracks, a missing brake or the maker's missing word stop a place whatever its score.
+ *
+ * @param input - both ends as looked over, masses, wishes
+ * @returns a score with reasons for each place, and their order; the installer chooses
+ * @throws InputError for values out of range
+ */
+export function takeIn(input: TakeInInput): TakeInResult {
+  const read = readInput(takeInSchema, input);
+  const limits = withLimits(read.limits);
+  const weights = { ...presetWeights, ...given(read.weights) };
+  const scores = {
+    front: scoreOf('front', read, limits, weights),
+    rear: scoreOf('rear', read, limits, weights),
+    mid: scoreOf('mid', read, limits, weights),
+  };
+  const ranking = (['front', 'rear', 'mid'] as const)
+    .filter((place) => scores[place].verdict !== 'stop')
+    .sort((a, b) => scores[b].score - scores[a].score);
+  return { scores, ranking, because: inOneSentence(scores, ranking) };
+}
+
+function scoreOf(place: Place, read: TakeInInput, limits: Limits, weights: Record<ScoreFactorId, number>): PlaceScore {
+  const { verdict, values } = factorsFor(place, read, limits);
+  const factors = scoreFactors.flatMap((id): ScoreFactor[] => {
+    const found = values[id];
+    return found ? [{ id, weight: weights[id], value: found.value, because: found.because }] : [];
+  });
+  const known = factors.filter(({ value }) => value !== null);
+  const weight = known.reduce((sum, factor) => sum + factor.weight, 0);
+  const mean = weight > 0 ? known.reduce((sum, factor) => sum + factor.weight * factor.value!, 0) / weight : 0;
+  return { place, verdict, score: verdict === 'stop' ? 0 : Math.round(1000 * mean) / 10, factors };
+}
+
+function inOneSentence(scores: TakeInResult['scores'], [first, second]: readonly Place[]): string {
+  if (!first) return 'No place on this bike may take a motor.';
+  if (!second) return `Only ${placeWords[first]} is left.`;
+  const lead = scores[first].score - scores[second].score;
+  const deciding = decidingFactor(scores[first], scores[second]);
+  if (lead <= evenPoints)
+    return `${capital(placeWords[first])} and ${placeWords[second]} are about as good: your choice.`;
+  return `${capital(placeWords[first])} is ahead of ${placeWords[second]}${deciding ? `: ${deciding}` : '.'}`;
+}
+
+const placeWords: Record<Place, string> = { front: 'the front', rear: 'the rear', mid: 'a mid drive' };
+
+/** The factor that sets both apart most. */
+function decidingFactor(first: PlaceScore, second: PlaceScore): string | null {
+  const apart = first.factors.map((factor) => {
+    const other = second.factors.find(({ id }) => id === factor.id);
+    const difference = factor.value === null || !other || other.value === null ? 0 : factor.value - other.value;
+    return { factor, gain: factor.weight * difference };
+  });
+  const [most] = apart.sort((a, b) => b.gain - a.gain);
+  return most && most.gain > 0 ? most.factor.because : null;
+}
+
+function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+function given(weights: TakeInInput['weights']): Partial<Record<ScoreFactorId, number>> {
+  return Object.fromEntries(Object.entries(weights ?? {}).filter(([, weight]) => weight !== undefined));
+}

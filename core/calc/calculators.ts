@@ -1,7 +1,23 @@
-import { axleStack } from '../src/axle-stack';
-import { identifyStandard } from '../src/identify-standard';
-import { readingStatistics } from '../src/reading-statistics';
-import { slotFit } from '../src/slot-fit';
+import type * as v from 'valibot';
+
+import { armFit, armFitSchema } from '../src/arm-fit';
+import { axleStack, axleStackSchema } from '../src/axle-stack';
+import { bikeChecks, bikeChecksSchema } from '../src/bike-checks';
+import { endAdapter, endAdapterSchema } from '../src/end-adapter';
+import { plainFit, plainFitSchema } from '../src/fit';
+import { gearIndex, gearIndexSchema } from '../src/gear-index';
+import { identifyStandard, identifyStandardSchema } from '../src/identify-standard';
+import { plainMatch, plainMatchSchema } from '../src/match';
+import { motorTorque, motorTorqueSchema } from '../src/motor-torque';
+import { readingStatistics, readingStatisticsSchema } from '../src/reading-statistics';
+import { rotorFit, rotorFitSchema } from '../src/rotor-fit';
+import { slotFit, slotFitSchema } from '../src/slot-fit';
+import { takeIn, takeInSchema } from '../src/take-in';
+import { torqueReaction, torqueReactionSchema } from '../src/torque-reaction';
+import { tyreFit, tyreFitSchema } from '../src/tyre-fit';
+import { wheelLacing, wheelLacingSchema } from '../src/wheel-lacing';
+import { wheelTruing, wheelTruingSchema } from '../src/wheel-truing';
+import { fitExample, matchExample } from './examples';
 
 /** A calculator as the shell sees it. */
 export interface Calculator {
@@ -10,7 +26,20 @@ export interface Calculator {
   /** An input that works. */
   example: unknown;
   run: (input: never) => unknown;
+  /** Its contract. */
+  schema: v.GenericSchema;
 }
+
+const steelSide = { material: 'steel', slotMm: 10.1, plateMm: 4.5, nutTorqueNm: 40, faceDiameterMm: 20, filedMm: 0 };
+
+const armSide = {
+  slotDeg: 270,
+  bladeDeg: 78,
+  clampable: [{ fromMm: 60, toMm: 200 }],
+  blade: { nearAtMm: 60, nearMm: 18, farAtMm: 200, farMm: 24 },
+  stepMm: 1,
+  threadLeftMm: 12,
+};
 
 /** Every calculator by its name. */
 export const calculators: Record<string, Calculator> = {
@@ -18,11 +47,13 @@ export const calculators: Record<string, Calculator> = {
     answers: 'Which standard size is a reading near?',
     example: { feature: 'front-spacing', valueMm: 99.8 },
     run: identifyStandard,
+    schema: identifyStandardSchema,
   },
   'reading-statistics': {
     answers: 'What do repeated readings at one place say together?',
     example: { instrument: 'calipers', valuesMm: [9.58, 9.6, 9.56] },
     run: readingStatistics,
+    schema: readingStatisticsSchema,
   },
   'slot-fit': {
     answers: 'Does this axle sit in this dropout, and how?',
@@ -39,6 +70,7 @@ export const calculators: Record<string, Calculator> = {
       },
     },
     run: slotFit,
+    schema: slotFitSchema,
   },
   'axle-stack': {
     answers: 'Which washers go where on the axle?',
@@ -54,5 +86,189 @@ export const calculators: Record<string, Calculator> = {
       rotorShims: [],
     },
     run: axleStack,
+    schema: axleStackSchema,
+  },
+  'motor-torque': {
+    answers: 'How hard can this motor turn the wheel from standstill?',
+    example: { kv: 8, windingOhm: 0.15, noLoadA: 0.8, phaseA: 30, batteryA: 15, fullV: 42 },
+    run: motorTorque,
+    schema: motorTorqueSchema,
+  },
+  'torque-reaction': {
+    answers: 'Does the axle stay where it is, with tight nuts and with slack ones?',
+    example: {
+      end: 'front',
+      peakTorqueNm: 35,
+      regen: false,
+      axle: { threadMm: 12, flatsMm: 10 },
+      sides: {
+        left: {
+          ...steelSide,
+          arms: [{ lengthMm: 90, thicknessMm: 6, grade: 'mild', fitClearanceMm: 0.1, clampOffsetMm: 0 }],
+        },
+        right: { ...steelSide, arms: [] },
+      },
+    },
+    run: torqueReaction,
+    schema: torqueReactionSchema,
+  },
+  'arm-fit': {
+    answers: 'Which torque arms can be put on, where, and which way round?',
+    example: {
+      sides: { left: armSide, right: { ...armSide, cable: true } },
+      arms: [
+        { id: 'straight', kind: 'rigid', lengthMm: 90, thicknessMm: 6, widthMm: 18, band: { fromMm: 12, toMm: 40 } },
+        {
+          id: 'jointed',
+          kind: 'adjustable',
+          lengthMm: 50,
+          linkMm: 60,
+          thicknessMm: 6,
+          widthMm: 18,
+          band: { fromMm: 12, toMm: 40 },
+        },
+      ],
+    },
+    run: armFit,
+    schema: armFitSchema,
+  },
+  'rotor-fit': {
+    answers: 'Does the rotor go on, with which bolts, and does the caliper clear the motor?',
+    example: {
+      hubMaterial: 'aluminium',
+      rotorThicknessMm: 1.8,
+      shimMm: 0,
+      washerMm: 0,
+      holeDepthMm: 9,
+      boltsMm: [8, 10, 12],
+      boltPattern: { hub: 'six-bolt', rotor: 'six-bolt' },
+      rotorDiameterMm: 160,
+      caliper: { inboardMm: 14, depthMm: 30, mount: 'side' },
+      coverFaceMm: 17,
+      coverDiameterMm: 132,
+      legGapMm: 4,
+      mount: { shimMm: 0, plateMm: 8, boltsMm: [16, 18, 20], threadDepthMm: 12 },
+    },
+    run: rotorFit,
+    schema: rotorFitSchema,
+  },
+  'gear-index': {
+    answers: 'Do the old shifter and derailleur still find the sprockets?',
+    example: {
+      shifterSpeeds: 8,
+      sprockets: 7,
+      cluster: 'freewheel',
+      hubTakes: 'freewheel',
+      oldGapMm: 4,
+      newGapMm: 5,
+      teeth: [14, 16, 18, 20, 22, 24, 28],
+      chainring: 42,
+      circumferenceMm: 2100,
+      assistedKmh: 25,
+    },
+    run: gearIndex,
+    schema: gearIndexSchema,
+  },
+  'wheel-lacing': {
+    answers: 'Which spokes, at which angle, with which tension on each side?',
+    example: {
+      erdMm: 540,
+      spokes: 36,
+      left: { flangeDiameterMm: 180, flangeOffsetMm: 28, holeMm: 2.6 },
+      right: { flangeDiameterMm: 180, flangeOffsetMm: 20, holeMm: 2.6 },
+      pattern: 'crossed',
+      lead: 1,
+      spokeMm: 2.3,
+      peakTorqueNm: 40,
+    },
+    run: wheelLacing,
+    schema: wheelLacingSchema,
+  },
+  'wheel-truing': {
+    answers: 'Is this wheel true, round, in dish and evenly tensioned?',
+    example: {
+      spokes: [
+        { side: 'left', radialMm: 0, lateralMm: 0.1, tensionN: 700 },
+        { side: 'right', radialMm: 0.2, lateralMm: 0, tensionN: 1000 },
+        { side: 'left', radialMm: 0.1, lateralMm: -0.1, tensionN: 720 },
+        { side: 'right', radialMm: 0.1, lateralMm: 0.1, tensionN: 980 },
+      ],
+      dishMm: 0.4,
+    },
+    run: wheelTruing,
+    schema: wheelTruingSchema,
+  },
+  'tyre-fit': {
+    answers: 'Does this tyre suit the rim, and at which pressure does it start?',
+    example: {
+      tyre: { beadSeatMm: 622, widthMm: 47, minBar: 2.5, maxBar: 5, loadKg: 110, speedKmh: 50 },
+      rim: { beadSeatMm: 622, innerWidthMm: 21, maxBar: 6, brakeTrack: true, valveHole: 'thick', depthMm: 18 },
+      rimBrake: true,
+      loadKg: 70,
+      speedKmh: 25,
+    },
+    run: tyreFit,
+    schema: tyreFitSchema,
+  },
+  'end-adapter': {
+    answers: 'How is a hub for several ends built up for this one?',
+    example: {
+      spacingMm: 142,
+      holesMm: { left: 12, right: 12 },
+      rotorFaceMm: 15.3,
+      hub: { baseWidthMm: 124, rotorFaceMm: 8 },
+      extenders: [],
+      endCaps: [
+        { id: 'L9', side: 'left', lengthMm: 9, boreMm: 12 },
+        { id: 'R9', side: 'right', lengthMm: 9, boreMm: 12 },
+      ],
+      rotorSpacers: [{ id: 'S2', thicknessMm: 2 }],
+      screws: [{ id: 'M5x10', threadMm: 5, lengthMm: 10 }],
+      screwHoles: [{ id: 'rotor', threadMm: 5, throughMm: 0, throughRotor: true, depthMm: 10, leastMm: 6 }],
+      rotorThicknessMm: 1.8,
+    },
+    run: endAdapter,
+    schema: endAdapterSchema,
+  },
+  'bike-checks': {
+    answers: 'Is the bike itself up to the new speed and mass?',
+    example: {
+      massKg: { before: 95, after: 104 },
+      speedKmh: { before: 22, after: 25 },
+      brakes: { front: { kind: 'rim' }, rear: { kind: 'rim' } },
+      descent: { gradePercent: 8 },
+      drive: { end: 'front', peakTorqueNm: 40 },
+      climb: { gradePercent: 8, minutes: 10, speedKmh: 12 },
+      motor: { kind: 'geared', ktNmPerA: 1.2, windingOhm: 0.18, noLoadA: 0.7 },
+      ratings: [{ part: 'rack', ratedKg: 25, loadKg: 20 }],
+    },
+    run: bikeChecks,
+    schema: bikeChecksSchema,
+  },
+  'take-in': {
+    answers: 'Front, rear or mid: where does the motor go on this bike?',
+    example: {
+      front: { material: 'steel', condition: 'sound', suspension: false, kind: 'open', brake: 'rim' },
+      rear: { material: 'steel', condition: 'sound', kind: 'open', brake: 'rim' },
+      rearHub: 'gear-hub',
+      peakTorqueNm: 35,
+      massKg: { bike: 18, rider: 75, load: 10 },
+      loadAt: 'rear',
+      climbPercent: 6,
+    },
+    run: takeIn,
+    schema: takeInSchema,
+  },
+  fit: {
+    answers: 'Everything of one kit at one end of one bike, before anything is ordered',
+    example: fitExample,
+    run: plainFit,
+    schema: plainFitSchema,
+  },
+  match: {
+    answers: 'Which kit of the catalogue goes on this bike, at which end?',
+    example: matchExample,
+    run: plainMatch,
+    schema: plainMatchSchema,
   },
 };

@@ -1,9 +1,9 @@
 import { InputError, readInput } from '../input';
-import { worstFirst } from '../verdict';
+import { told, worstFirst } from '../verdict';
 import { axleStackSchema, type AxleStackInput, type AxleStackResult } from './contract';
 import { carbonEnd, whyImpossible } from './impossible';
 import { judgeStack, stackFindings } from './judge';
-import { hundredths, problemOf } from './problem';
+import { hundredths, problemOf, type Problem } from './problem';
 import { cheapestStacks } from './search';
 
 /** Whether this left stack may go with these shims under rotor and caliper, all in mm. */
@@ -33,33 +33,32 @@ export type AllowsShims = (leftMm: number, rotorShimMm: number, caliperShimMm: n
 export function axleStack(input: AxleStackInput, allows?: AllowsShims): AxleStackResult {
   const read = toHundredths(readInput(axleStackSchema, input));
   refuseDoubleIds(read);
-  if (read.material === 'carbon') {
-    const impossible = carbonEnd();
-    return {
-      verdict: 'stop',
-      findings: [
-        {
-          id: 'carbon',
-          verdict: 'stop',
-          measured: null,
-          limit: null,
-          margin: null,
-          unit: '',
-          because: impossible.because,
-          remedies: ['Fit the motor at the other end if that is metal.', 'Otherwise a mid drive.'],
-        },
-      ],
-      stacks: [],
-      impossible,
-    };
-  }
+  if (read.material === 'carbon') return carbonResult();
+  const problem = problemWith(read, allows);
+  const possible = judged(read, problem);
+  if (possible) return possible;
+  const impossible = whyImpossible(read, problem);
+  return { verdict: 'stop', findings: [impossibleFinding(impossible)], stacks: [], impossible };
+}
+
+/**
+ * The same, for trying many ways: null where no stack is possible, without asking why, which takes far longer.
+ */
+export function possibleStacks(input: AxleStackInput, allows?: AllowsShims): AxleStackResult | null {
+  const read = toHundredths(readInput(axleStackSchema, input));
+  refuseDoubleIds(read);
+  return read.material === 'carbon' ? null : judged(read, problemWith(read, allows));
+}
+
+function problemWith(read: AxleStackInput, allows: AllowsShims | undefined): Problem {
   const problem = problemOf(read);
-  if (allows) problem.allows = (left, rotor, caliper) => allows(left / 100, rotor / 100, caliper / 100);
+  if (!allows) return problem;
+  return { ...problem, allows: (left, rotor, caliper) => allows(left / 100, rotor / 100, caliper / 100) };
+}
+
+function judged(read: AxleStackInput, problem: Problem): AxleStackResult | null {
   const found = cheapestStacks(problem, read.top ?? 5);
-  if (found.length === 0) {
-    const impossible = whyImpossible(read, problem);
-    return { verdict: 'stop', findings: [impossibleFinding(impossible)], stacks: [], impossible };
-  }
+  if (found.length === 0) return null;
   const thickness = new Map(read.washers.map((washer) => [washer.id, washer.thicknessMm]));
   const stacks = found.map((candidate) =>
     judgeStack(
@@ -74,6 +73,12 @@ export function axleStack(input: AxleStackInput, allows?: AllowsShims): AxleStac
     ),
   );
   return { verdict: stacks[0]!.verdict, findings: worstFirst(stackFindings(read, stacks[0]!)), stacks };
+}
+
+function carbonResult(): AxleStackResult {
+  const impossible = carbonEnd();
+  const remedies = ['Fit the motor at the other end if that is metal.', 'Otherwise a mid drive.'];
+  return { verdict: 'stop', findings: [told('carbon', 'stop', impossible.because, remedies)], stacks: [], impossible };
 }
 
 function refuseDoubleIds({ washers }: AxleStackInput): void {

@@ -114,12 +114,12 @@ function cheapestPurchase(problem: Problem, sizesMm: readonly number[]): Purchas
   const anyRotor = { ...shop, rotorAdjust: wideOpen };
   if (problem.rotorBase === null || !boughtWashers(anyRotor, true)) return undefined;
   let best: { purchase: Purchase[]; pieces: number; thickness: number } | undefined;
+  const { washers: onSale } = shop;
   for (const kind of ['rotor-shim', 'caliper-shim'] as const) {
     for (const sizeMm of sizesMm) {
       const size = hundredths(sizeMm);
       const list = kind === 'rotor-shim' ? 'rotorShims' : 'caliperShims';
-      const withShim = { ...problem, [list]: [...problem[list], size] };
-      const more = boughtWashers(withShop(withShim, sizesMm), true);
+      const more = boughtWashers({ ...problem, washers: onSale, [list]: [...problem[list], size] }, true);
       if (!more) continue;
       const purchase = [...more, { kind, thicknessMm: sizeMm, count: 1 }];
       const pieces = purchase.reduce((sum, item) => sum + item.count, 0);

@@ -1,4 +1,4 @@
-export { axleStack, type AllowsShims } from './axle-stack';
+export { axleStack, possibleStacks, type AllowsShims } from './axle-stack';
 export {
   axleStackSchema,
   hubSchema,

@@ -46,7 +46,7 @@ export function sideChoices(
   boughtMax: number,
 ): SideChoices {
   const largest = Math.max(0, window.to);
-  const found: { kinds: number[]; sum: number; bought: number; boughtThickness: number }[] = [];
+  const found: Listed[] = [];
   const plain = indexesThinFirst(washers, 'plain');
   const tabs = tabbed ? indexesThinFirst(washers, 'tabbed') : [null];
   const picked: number[] = [];
@@ -106,40 +106,53 @@ function timesPicked(picked: readonly number[], kind: number): number {
   return times;
 }
 
-function indexed(
-  found: readonly { kinds: number[]; sum: number; bought: number; boughtThickness: number }[],
-  width: number,
-  largest: number,
-  kinds: number,
-): SideChoices {
+interface Listed {
+  kinds: number[];
+  sum: number;
+  bought: number;
+  boughtThickness: number;
+}
+
+function indexed(found: readonly Listed[], width: number, largest: number, kinds: number): SideChoices {
   const members = kinds < 256 ? new Uint8Array(found.length * width) : new Uint16Array(found.length * width);
   const sizes = new Uint8Array(found.length);
   const costs = new Float64Array(found.length);
   const start = new Int32Array(largest + 2);
   const cheapest = new Float64Array(largest + 1).fill(Infinity);
-  found.forEach((choice, index) => {
+  const sorted = cheapestFirst(found);
+  sorted.forEach((choice, index) => {
     members.set(choice.kinds, index * width);
     sizes[index] = choice.kinds.length;
-    costs[index] =
-      washerCost * choice.kinds.length + purchaseWeight * (pieceUnits * choice.bought + choice.boughtThickness);
+    costs[index] = costOf(choice);
     start[choice.sum + 1]!++;
     cheapest[choice.sum] = Math.min(cheapest[choice.sum]!, costs[index]!);
   });
-  for (let sum = 0; sum <= largest; sum++) start[sum + 1]! += start[sum]!;
+  const sums: number[] = [];
+  for (let sum = 0; sum <= largest; sum++) {
+    start[sum + 1]! += start[sum]!;
+    if (cheapest[sum]! < Infinity) sums.push(sum);
+  }
+  // Choices are numbered cheapest first, so that filling the places of each thickness in turn keeps them so.
   const next = start.slice();
   const order = new Int32Array(found.length);
-  found.forEach((choice, index) => {
-    order[next[choice.sum]!++] = index;
+  sorted.forEach(({ sum }, index) => {
+    order[next[sum]!++] = index;
   });
-  for (let sum = 0; sum <= largest; sum++) {
-    if (start[sum + 1]! - start[sum]! > 1) {
-      order.subarray(start[sum], start[sum + 1]).sort((a, b) => costs[a]! - costs[b]!);
-    }
-  }
-  const reached = Int32Array.from(cheapest.keys()).filter((sum) => cheapest[sum]! < Infinity);
   const reachedFrom = new Int32Array(largest + 2);
   for (let sum = 0; sum <= largest; sum++) {
     reachedFrom[sum + 1] = reachedFrom[sum]! + (cheapest[sum]! < Infinity ? 1 : 0);
   }
-  return { members, width, sizes, costs, order, start, cheapest, reached, reachedFrom, largest };
+  return { members, width, sizes, costs, order, start, cheapest, reached: Int32Array.from(sums), reachedFrom, largest };
+}
+
+function costOf({ kinds, bought, boughtThickness }: Listed): number {
+  return washerCost * kinds.length + purchaseWeight * (pieceUnits * bought + boughtThickness);
+}
+
+/** Without purchases a choice costs by its number of washers alone, so that they need no comparing. */
+function cheapestFirst(found: readonly Listed[]): readonly Listed[] {
+  if (found.some(({ bought }) => bought > 0)) return [...found].sort((a, b) => costOf(a) - costOf(b));
+  const bySize: Listed[][] = [];
+  for (const choice of found) (bySize[choice.kinds.length] ??= []).push(choice);
+  return bySize.flat();
 }

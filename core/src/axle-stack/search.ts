@@ -1,5 +1,5 @@
 import { sideChoices, type SideChoices } from './multisets';
-import type { Problem, Window } from './problem';
+import type { Problem, WasherKind, Window } from './problem';
 import { shimChooser, type ShimChoice } from './shims';
 
 /** One pairing of washers left and right, in whole hundredths. */
@@ -32,12 +32,11 @@ export function cheapestStacks(problem: Problem, top: number, boughtMax = 0): Ca
   const { room, spread } = problem;
   const totalMax = room + spread.to;
   if (totalMax < 0) return [];
-  const upTo = (side: Window): Window => ({ from: side.from, to: Math.min(side.to, totalMax) });
-  const leftWindow = upTo(problem.left);
-  const rightWindow = upTo(problem.right);
+  const leftWindow = reachable(problem, problem.left, -problem.rimTwice);
+  const rightWindow = reachable(problem, problem.right, problem.rimTwice);
   if (leftWindow.to < leftWindow.from || rightWindow.to < rightWindow.from) return [];
-  const left = sideChoices(problem, problem.tabs.left, leftWindow, boughtMax);
-  const right = sideChoices(problem, problem.tabs.right, rightWindow, boughtMax);
+  const left = choicesOf(problem, problem.tabs.left, leftWindow, boughtMax);
+  const right = choicesOf(problem, problem.tabs.right, rightWindow, boughtMax);
   const kept = new Best(problem, top);
   const shimsFor = shimChooser(problem);
   if (!anyPairFits(problem, left, right, shimsFor)) return [];
@@ -64,6 +63,28 @@ export function cheapestStacks(problem: Problem, top: number, boughtMax = 0): Ca
     if (!walkSpread(s, problem.pinchScale)) break;
   }
   return kept.list;
+}
+
+/**
+ * The thicknesses of one side that spread and rim allow together: A = ((A + B) + (A − B)) / 2, and both are limited.
+ */
+function reachable({ room, spread, rimTwiceMax }: Problem, side: Window, towardOther: number): Window {
+  return {
+    from: Math.max(side.from, Math.ceil((room + spread.from + towardOther - rimTwiceMax) / 2)),
+    to: Math.min(side.to, room + spread.to, Math.floor((room + spread.to + towardOther + rimTwiceMax) / 2)),
+  };
+}
+
+/** Choices by what they were listed from: the search for a purchase asks for the same ones with shim after shim. */
+const listed = new WeakMap<readonly WasherKind[], Map<string, SideChoices>>();
+
+function choicesOf(problem: Problem, tabbed: boolean, window: Window, boughtMax: number): SideChoices {
+  let known = listed.get(problem.washers);
+  if (!known) listed.set(problem.washers, (known = new Map()));
+  const key = `${tabbed} ${window.from} ${window.to} ${boughtMax} ${problem.insideMax}`;
+  let choices = known.get(key);
+  if (!choices) known.set(key, (choices = sideChoices(problem, tabbed, window, boughtMax)));
+  return choices;
 }
 
 /**

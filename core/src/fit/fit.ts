@@ -1,5 +1,5 @@
 import type { ArmFitResult, ArmPlacement } from '../arm-fit';
-import { axleStack, type AllowsShims } from '../axle-stack';
+import { axleStack, possibleStacks, type AllowsShims, type AxleStackInput } from '../axle-stack';
 import { isCarbon } from '../end-facts';
 import { endFit, outsideChoices, stackInput, type EndFit, type OutsidePart, type SolvedStack } from '../end-fit';
 import type { Side } from '../features';
@@ -70,17 +70,15 @@ function solveJointly(
   const ways = waysOutside(input, slots, needed, chosen.arms);
   const rules: (AllowsShims | undefined)[] = chosen.brake ? shimRules(input, chosen.brake) : [undefined];
   let best: { solved: SolvedStack; way: Way; rank: number } | null = null;
-  let failed: SolvedStack | null = null;
+  let first: { data: AxleStackInput; way: Way } | null = null;
   for (const [place, way] of ways.entries()) {
     const data = stackInput(endInput, slots, way.outside);
     if (!data) return null;
+    first ??= { data, way };
     for (const [strictness, allows] of rules.entries()) {
-      const stack = axleStack(data, allows);
+      const stack = possibleStacks(data, allows);
+      if (!stack) continue;
       const solved = { stack, input: data, outside: way.outside };
-      if (!stack.stacks[0]) {
-        failed ??= solved;
-        continue;
-      }
       const rank = rankOf(input, solved, slots, way, motor, chosen.brake) + 10 * place + strictness;
       if (!best || rank < best.rank) best = { solved, way, rank };
       // A stricter rule already found the stack that a looser one could only make worse.
@@ -89,8 +87,12 @@ function solveJointly(
     // Nothing that comes later in the order of preference can beat a way on which all goes.
     if (best && best.rank < 1000) break;
   }
-  chosen.placements = best?.way.placements ?? [];
-  return best?.solved ?? failed;
+  if (best) {
+    chosen.placements = best.way.placements;
+    return best.solved;
+  }
+  // Nothing holds: the preferred way says which limit forbids it and what would help.
+  return first && { stack: axleStack(first.data), input: first.data, outside: first.way.outside };
 }
 
 const severity: Record<Verdict, number> = { goes: 0, work: 1, unknown: 2, stop: 3 };

@@ -13,3 +13,4 @@ export { fit } from './fit';
 export { nutTorqueNm } from './nut-torque';
 export { knownTools } from './tools';
 export { fitTwoMotors, type TwoMotorsReport } from './two-motors';
+export { factsOf, plainFit, plainFitSchema, plainReport, type PlainFitInput, type PlainFitReport } from './plain';

@@ -384,7 +384,7 @@ export const surprises: readonly Surprise[] = [
     title: 'Cable against the rotor bolts',
     cases: [
       on(
-        'a 6 mm cable leaves on the left past the bolts',
+        'a 7 mm cable leaves on the left past the bolts',
         { disc: true, wheel: { cableExit: 'left' }, hub: { cable: { diameterMm: 7, plugMm: 11, atRotorBolts: true } } },
         'cable-gap',
         'stop',

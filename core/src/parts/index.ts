@@ -1,3 +1,4 @@
+/** Motor wheels, kits, washers, arms and everything else on the shelf. */
 export {
   storeKinds,
   type ArmFacts,
@@ -8,4 +9,5 @@ export {
   type TyreFacts,
   type Wheel,
 } from './parts';
+export { deliveredSchema, storeDetailsSchema, storeItemSchema, wheelSchema } from './schema';
 export { deliveredIds, usableWashers, washerId, type WasherSeat } from './usable-washers';

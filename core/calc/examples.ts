@@ -1,0 +1,162 @@
+import type { PlainFitInput } from '../src/fit';
+import type { KitFacts } from '../src/kit';
+import { exampleLawClasses } from '../src/law';
+import type { PlainMatchInput } from '../src/match';
+import type { PlainReading } from '../src/end-facts';
+
+const words = (entries: Record<string, string>): PlainReading[] =>
+  Object.entries(entries).map(([feature, word]) => ({ feature, word }));
+const lengths = (entries: Record<string, number>): PlainReading[] =>
+  Object.entries(entries).map(([feature, valueMm]) => ({ feature, valueMm }));
+const both = (name: string, mm: number) => ({ [`${name}.left`]: mm, [`${name}.right`]: mm });
+
+/** A steel front end with a rim brake. */
+const readings: PlainReading[] = [
+  ...words({
+    material: 'steel',
+    'blade-material': 'steel',
+    suspension: 'none',
+    condition: 'sound',
+    seat: 'open-flat',
+    'axle-extras': 'none',
+    brake: 'rim',
+    'lip.left': 'none',
+    'lip.right': 'none',
+  }),
+  ...lengths({
+    ...both('rim-to-dropout', 37.5),
+    'spacing.front': 100.1,
+    'spacing.back': 100.1,
+    ...Object.fromEntries(
+      ['mouth', 'middle', 'seat'].flatMap((place) =>
+        Object.entries({ [`slot-width.left.${place}`]: 9.6, [`slot-width.right.${place}`]: 9.62 }),
+      ),
+    ),
+    ...both('slot-depth', 15),
+    ...both('plate', 5),
+    'old-axle': 11.5,
+    'slot-line': 0,
+    'clamp-from': 60,
+    'clamp-to': 200,
+    'blade-width': 20,
+    ...both('blade-step', 0),
+  }),
+];
+
+const kit: KitFacts = {
+  hub: { material: 'aluminium', takes: 'none', cable: { diameterMm: 6, plugMm: 11, atRotorBolts: false } },
+  motor: { ratedW: 250, kv: 8, windingOhm: 0.18, noLoadA: 0.7 },
+  controller: { topology: 'separate', fullV: 42, batteryA: 14, phaseA: 28 },
+  assistedKmh: 25,
+  throttle: 'none',
+  display: true,
+  rim: { innerWidthMm: 21, brakeTrack: true, valveHole: 'thick', depthMm: 18, maxBar: 5 },
+  massKg: 5,
+  cost: 380,
+  leadDays: 9,
+  packing: [{ part: 'Wheel', count: 1 }],
+  ownSteps: [],
+  exclusions: [],
+  verified: true,
+};
+
+const shelf = { boreMm: 12.3, outerMm: 22, tabWidthMm: null, tabDepthMm: null };
+
+/** A whole fit that goes after filing. */
+export const fitExample: PlainFitInput = {
+  end: 'front',
+  readings,
+  wheel: {
+    id: 'FW-7',
+    code: 'FW-7',
+    soldFor: 'front',
+    drive: 'geared',
+    regen: false,
+    axle: { threadMm: 12, flatsMm: 10, leftMm: 38, rightMm: 36, threadFromLeftMm: 5, threadFromRightMm: 5 },
+    shoulderWidthMm: 92,
+    rimOffsetMm: 0,
+    rotorFaceMm: null,
+    smallSprocketMm: null,
+    nutMm: 9,
+    nutFlangeMm: 22,
+    coverDiameterMm: 132,
+    coverWidthMm: 66,
+    rotorDiameterMm: null,
+    cableExit: 'right',
+    downMark: 'arrow',
+    beadSeatMm: 622,
+    delivered: {
+      left: [
+        { kind: 'plain', thicknessMm: 1.5 },
+        { kind: 'tabbed', thicknessMm: 2.5 },
+      ],
+      right: [
+        { kind: 'plain', thicknessMm: 1.5 },
+        { kind: 'tabbed', thicknessMm: 2.5 },
+      ],
+    },
+    kit,
+  },
+  stores: [
+    { id: 'w1', kind: 'plain', ...shelf, thicknessMm: 1, count: 8 },
+    {
+      id: 'a6',
+      kind: 'arm',
+      ...shelf,
+      boreMm: 12,
+      outerMm: null,
+      thicknessMm: 6,
+      count: 2,
+      details: {
+        arm: {
+          kind: 'rigid',
+          lengthMm: 90,
+          linkMm: null,
+          holeDeg: 0,
+          stepDeg: null,
+          widthMm: 18,
+          offsetMm: 0,
+          bandFromMm: 12,
+          bandToMm: 40,
+          grade: 'hard',
+          fitClearanceMm: 0.1,
+        },
+      },
+    },
+    {
+      id: 't622',
+      kind: 'tyre',
+      boreMm: null,
+      outerMm: null,
+      tabWidthMm: null,
+      tabDepthMm: null,
+      thicknessMm: 1,
+      count: 1,
+      details: {
+        tyre: { beadSeatMm: 622, widthMm: 42, minBar: 2, maxBar: 5, loadKg: 120, speedKmh: 50, directional: true },
+      },
+    },
+  ],
+  bike: {
+    bikeKg: 17,
+    riderKg: 72,
+    loadKg: 8,
+    speedKmh: 22,
+    climb: { gradePercent: 4, minutes: 6, speedKmh: 15 },
+    law: exampleLawClasses[0]!,
+    brakes: { rear: { kind: 'rim' } },
+  },
+};
+
+const { wheel, stores, bike } = fitExample;
+
+/** The same bike against two kits. */
+export const matchExample: PlainMatchInput = {
+  ends: { front: readings },
+  bike,
+  stores,
+  wheels: [
+    wheel,
+    { ...wheel, id: 'FW-8', code: 'FW-8', axle: { ...wheel.axle, threadMm: 14 }, kit: { ...kit, cost: 520 } },
+  ],
+};

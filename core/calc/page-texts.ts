@@ -1,0 +1,148 @@
+/** What a page says besides contract and example: how it is worked out, from where, and what it does not cover. */
+export interface PageText {
+  formula: string[];
+  source: string;
+  bounds: string[];
+}
+
+export const pageTexts: Record<string, PageText> = {
+  'identify-standard': {
+    formula: ['confidence = normalised exp(−½·(Δ/σ)²), σ² = u² + 0.15²'],
+    source: 'Standard tables of spacings, slots, holes, bead seats (ISO 5775), rotors and shells.',
+    bounds: ['“Inches?” only when the reading lies more than 1 mm below the table and ×25.4 falls inside it.'],
+  },
+  'reading-statistics': {
+    formula: ['value = median; uncertainty = max(instrument, 1.4826·MAD)'],
+    source: 'Robust statistics; instrument 0.05 mm calipers, 1 mm tape.',
+    bounds: ['Repeats at one place only: different places are not repeats.'],
+  },
+  'slot-fit': {
+    formula: [
+      'chord l = √(D² − w²)',
+      'file = w − s + 0.05 mm where the slot is narrower than the flats',
+      'rock θ(s) = φ − acos(s/D), φ = atan2(l, w)',
+      'centre yc = max(D/2, l/2 + s/2 − ½·√(s² − w²)) in a round seat, D/2 otherwise',
+      'engaged e = min(l, depth − mouth − (yc − l/2))',
+    ],
+    source: 'Geometry of two flats in a slot; limits are engineering judgement and can be edited.',
+    bounds: [
+      'Carbon stops before anything is measured.',
+      'A reading whose uncertainty covers a stop limit gives “not measured yet”.',
+    ],
+  },
+  'axle-stack': {
+    formula: [
+      'spread S = W + A + B − spacing; rim O = o + (A − B)/2 + frame offset; rotor R = (m − q + A) − (r + p); gap G = k + B',
+      'J = 4·O² + 2·R² + 2·(S/limit)² + 0.15·washers + 0.5·shims, smallest first, exactly',
+    ],
+    source: 'Exhaustive by construction, in whole 0.01 mm; compared with plain enumeration in tests.',
+    bounds: ['At most five washers inside a side; arms and C-washers outside are given.'],
+  },
+  'motor-torque': {
+    formula: [
+      'Kt = 60/(2π·kv)',
+      'I = min(phaseA, √(batteryA·V/windingOhm), V/windingOhm), absent terms left out',
+      'T = Kt·(I − noLoadA), or the stated torque where that is larger',
+      'rough: T = 2.5·P·0.8/ω, ω at 60 % of the no-load speed usual for that power',
+    ],
+    source: 'Brushless motor constants at the wheel. The usual no-load speeds are engineering judgement.',
+    bounds: ['Standstill only: at speed a motor has less.'],
+  },
+  'torque-reaction': {
+    formula: [
+      'preload F = 0.7·T_nut/(0.20·d); friction T_f = 2·µ·F·r, r = (2/3)(ro³ − ri³)/(ro² − ri²)',
+      'slot T_s = σ·l_e²·t/4, l_e = max(0, 2e − l); arm T_a = min(σ_a·l²·t_a/4, Σ clamp force·distance)',
+      'n = (ΣT_f + ΣT_s + ΣT_a)/(k·T), k = 1.5, with regeneration 2.0; slack nuts n0 = (ΣT_s + ΣT_a)/T',
+    ],
+    source: 'Bolt preload and plastic moment of a rectangle; caps and factors are engineering judgement.',
+    bounds: [
+      'An estimate for ranking and explaining: a maker’s figure always wins.',
+      'What bears more than 2° after the first takes no part. An arm that bears alone before the slot therefore counts alone: fit it as close as the slot, not closer.',
+      'A through axle is counted by its arms alone, friction too is left out.',
+    ],
+  },
+  'arm-fit': {
+    formula: [
+      'rigid: direction = slot + hole angle, ± and either way round',
+      'adjustable: end where |x·blade − joint| = link; splined: nearest step',
+      'miss = distance of the end from the blade’s middle; room = distance to obstacles − their radius − half the arm’s width',
+    ],
+    source: 'Plane geometry in side view, seen from the rider’s right.',
+    bounds: [
+      'A blade is taken as straight and evenly tapered between the two widths.',
+      'Under drive an arm that lies clockwise of the blade is pressed to it.',
+    ],
+  },
+  'rotor-fit': {
+    formula: [
+      'rotor bolt engagement = L − rotor − shim − washer; at least 1.2·d in aluminium, 1.0·d in steel, at most thread − 0.5',
+      'caliper to cover = cover face + shim − caliper body, where cover radius > rotor radius − caliper depth',
+      'caliper bolt engagement = L − shim − plate; at least 9 mm, at most the thread',
+    ],
+    source: 'Usual thread engagements; running gaps are engineering judgement.',
+    bounds: ['After the bolts are in, the motor is turned by hand: free?'],
+  },
+  'gear-index': {
+    formula: [
+      'errors = (n − 1)/2 … −(n − 1)/2 of (sprocket pitch − click pitch): the best cable setting',
+      'cassette: stack + spacer − body within 0.3…1.8 mm',
+      'v = rpm·circumference·chainring/sprocket',
+    ],
+    source: 'Usual sprocket pitches by number of speeds.',
+    bounds: ['Freewheel and cassette never interchange.'],
+  },
+  'wheel-lacing': {
+    formula: [
+      'α = lead·720°/spokes; L = √(R² + r² + w² − 2Rr·cos α) − hole/2',
+      'angle at the rim β = atan2(r·sin α, R − r·cos α)',
+      'tension·w/L is equal on both sides; load per spoke = T/(spokes·r·sin(α + β))',
+    ],
+    source: 'Geometry of a straight spoke between two circles; compared with spokes laid out in space in tests.',
+    bounds: ['Spoke stretch and nipple length are left out: 0.5 mm at most.'],
+  },
+  'wheel-truing': {
+    formula: ['runout = largest − smallest; a spoke strays when it differs more than 20 % from the mean of its side'],
+    source: 'Usual limits of a trued wheel.',
+    bounds: ['Every spoke must be read: a gap says nothing.'],
+  },
+  'tyre-fit': {
+    formula: ['bar = (153.6·2.2046·kg/w^1.5785 − 7.1685)/14.504, within what tyre and rim allow'],
+    source: 'Fit of published 15 % drop tables; width ratios as usual for hooked rims.',
+    bounds: ['A starting point: the figure on the tyre’s side and the rim’s wins.'],
+  },
+  'end-adapter': {
+    formula: [
+      'width = base + extenders + caps; rotor = rotor face + left parts − spacer',
+      'least 4·width error² + 2·rotor error² + 4·middle², then fewest parts',
+    ],
+    source: 'Every combination of the set is tried.',
+    bounds: ['Caps must take the axle of the hole: no sleeve is invented.'],
+  },
+  'bike-checks': {
+    formula: [
+      'descent heat = (m·g·sin θ − rolling − air)·v against the sum of what the brakes take',
+      'stopping distance = v·0.8 s + v²/2a with load shift, each brake limited by grip and by itself',
+      'front disc: ejection = µ·m·g·r_wheel/r_rotor against 2·µ·preload',
+      'grip = µ·load on the driven wheel; winding from two heat stores over the climb',
+    ],
+    source: 'Mechanics of a bicycle; heat limits, grip and thermal constants are engineering judgement.',
+    bounds: ['Brakes are taken as sound and dry unless told otherwise.'],
+  },
+  'take-in': {
+    formula: ['score = 100·Σ weight·value/Σ weight over what is known'],
+    source: 'Weights are engineering judgement; the workshop may set its own.',
+    bounds: ['A place that must not be is left out whatever its score. The installer chooses.'],
+  },
+  fit: {
+    formula: [
+      'The best way over all sets of arms and shims; of equals the one with the cheapest stack; then every other check follows from it.',
+    ],
+    source: 'All of the above together.',
+    bounds: ['What is not measured comes back as “not measured yet” and names the reading.'],
+  },
+  match: {
+    formula: ['One fit for every kit at every measured end; verdict first, then cost + hourly rate × time.'],
+    source: 'See fit.',
+    bounds: ['A wheel is matched by geometry, whatever end it is sold for.'],
+  },
+};

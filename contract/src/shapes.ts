@@ -1,7 +1,10 @@
 import type { Choice as CoreChoice, NextAction } from '@cricket/core/next-action';
 import type { Reading as CoreReading } from '@cricket/core/end-facts';
 import type { AxleStackInput, Stack } from '@cricket/core/axle-stack';
+import type { BikeFacts } from '@cricket/core/bike-facts';
 import type { EndFit, OutsidePart } from '@cricket/core/end-fit';
+import type { LawClass } from '@cricket/core/law';
+import type { LimitsInput } from '@cricket/core/limits';
 import type { End } from '@cricket/core/features';
 import type { StoreItem as CoreStoreItem, Wheel as CoreWheel } from '@cricket/core/parts';
 import type { Finding, Verdict } from '@cricket/core/verdict';
@@ -22,6 +25,8 @@ export interface Bike {
   beadSeatMm: number | null;
   wheelbaseMm: number | null;
   chainStayMm: number | null;
+  /** Weights, wishes and what the walk round found. */
+  facts: BikeFacts;
   createdAt: string;
   withdrawnAt: string | null;
   version: number;
@@ -73,6 +78,26 @@ export interface BikeRecord {
   readings: Reading[];
   choices: Choice[];
   stacks: AcceptedStack[];
+  orders: OrderLine[];
+}
+
+export const orderStates = ['wanted', 'ordered', 'received'] as const;
+export type OrderState = (typeof orderStates)[number];
+
+/** Something on a bike's shopping list that somebody has touched: ordered, or there. */
+export interface OrderLine {
+  id: string;
+  bikeId: string;
+  end: End;
+  what: string;
+  count: number;
+  reason: string;
+  costEach: number;
+  leadDays: number;
+  state: OrderState;
+  changedAt: string;
+  person: string;
+  version: number;
 }
 
 /** A bike in the list, with what to do next. */
@@ -112,4 +137,16 @@ export interface Shop {
   /** True in the demo: its data can be renewed at any time. */
   demo: boolean;
   coreVersion: string;
+}
+
+/** What the workshop has set for itself. */
+export interface ShopSettings {
+  /** Its own limits; what is left out is the default. */
+  limits: LimitsInput;
+  /** Tools on hand. */
+  tools: string[];
+  hourlyRate: number;
+  /** Classes of vehicle as the workshop has looked them up. */
+  laws: LawClass[];
+  version: number;
 }

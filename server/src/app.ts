@@ -18,7 +18,11 @@ import { readings } from './http/readings';
 import { requestLog } from './http/request-log';
 import { securityHeaders } from './http/security-headers';
 import { stacks } from './http/stacks';
+import { imports } from './http/imports';
+import { orders } from './http/orders';
+import { shopRoutes } from './http/shop';
 import { stores } from './http/stores';
+import { takeIn } from './http/take-in';
 import { wheels } from './http/wheels';
 
 /** The whole server as one Hono app, without a port. */
@@ -51,12 +55,15 @@ export function createApp(config: Config, dataSource: DataSource, log: Logger): 
     await dataSource.query('SELECT 1');
     return c.json({ ready: true });
   });
-  app.get('/api/shop', (c) => c.json(shop));
   app.get('/api/openapi.json', (c) => c.json(openApi()));
   app.route('/api/bikes', bikes(dataSource));
   app.route('/api/bikes', readings(dataSource));
   app.route('/api/bikes', choices(dataSource));
   app.route('/api/bikes', stacks(dataSource));
+  app.route('/api/bikes', takeIn(dataSource));
+  app.route('/api/bikes', orders(dataSource));
+  app.route('/api/shop', shopRoutes(dataSource, shop));
+  app.route('/api', imports(dataSource));
   app.route('/api/wheels', wheels(dataSource));
   app.route('/api/stores', stores(dataSource));
   app.all('/api/*', (c) => answerProblem(c, new ProblemError(404, 'not-found', 'There is no such thing.')));

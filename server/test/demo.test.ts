@@ -64,7 +64,10 @@ describe('the demo data', () => {
     await fillDemo(server.dataSource, { renew: true });
     for (const row of (await server.send('GET', '/api/bikes')).json) {
       const record = await bikeRecord(server.dataSource, row.bike.id);
-      const state = endState({ ...record, stacks: [] }, row.end, demoWheels, demoStores);
+      const state = endState({ ...record, bike: record.bike.facts, stacks: [] }, row.end, {
+        wheels: demoWheels,
+        stores: demoStores,
+      });
       if (openFeatures(state.facts).length > 0) expect(['measure', 'refused']).toContain(state.next.kind);
       if (state.fit && openFeatures(state.facts).length > 0) expect(['unknown', 'stop']).toContain(state.fit.verdict);
     }

@@ -1,6 +1,7 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { measurePlan } from '@cricket/core/end-facts';
 import type { End } from '@cricket/core/features';
+import { openAtTakeIn } from '@cricket/core/fit';
 import type { EndState } from '@cricket/core/next-action';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
@@ -12,7 +13,8 @@ import { BikeMap } from '../drawing/bike-map/bike-map';
 import { verdictWords } from '../ui/mark';
 import { Rule } from '../ui/rule';
 import { Txt } from '../ui/txt';
-import { endPath } from './paths';
+import { listedLines } from '../order/order-lines';
+import { endPath, takeInPath } from './paths';
 import { words } from './words';
 
 export interface BikeAsideProps {
@@ -58,9 +60,17 @@ export function BikeAside({ record, end, states }: BikeAsideProps) {
 /** What a target on the map shows: the worst that is known of that end. */
 function verdictAt({ next, fit }: EndState) {
   if (next.kind === 'refused') return 'stop';
-  if (next.kind === 'measure' || next.kind === 'choose-wheel') return 'unknown';
+  if (next.kind === 'measure' || next.kind === 'choose-wheel' || next.kind === 'take-in') return 'unknown';
   if (next.kind === 'fit') return 'goes';
   return fit?.verdict ?? 'unknown';
+}
+
+interface StationRow {
+  name: string;
+  says: string;
+  done: boolean;
+  now: boolean;
+  path: string;
 }
 
 function Stations({ bikeId, state, record }: { bikeId: string; state: EndState; record: BikeRecord }) {
@@ -69,35 +79,82 @@ function Stations({ bikeId, state, record }: { bikeId: string; state: EndState; 
   const plan = measurePlan(facts).filter(({ required }) => required);
   const done = plan.filter(({ state: how }) => how === 'settled').length;
   const accepted = [...record.stacks].reverse().find((stack) => stack.end === end);
-  const measured = next.kind !== 'measure';
-  const rows = [
+  const asked = openAtTakeIn(record.bike.facts, end);
+  const listed = fit ? listedLines(record, end, fit.shopping) : [];
+  const here = listed.filter((line) => line.state === 'received').length;
+  const rows: StationRow[] = [
+    {
+      name: words.takeIn,
+      says: asked.length === 0 ? words.takenIn : words.openAsked(asked.length),
+      done: asked.length === 0,
+      now: next.kind === 'take-in',
+      path: takeInPath(bikeId),
+    },
     {
       name: words.measure,
       says: words.open(done, plan.length),
-      done: measured,
-      now: !measured,
-      station: 'measure' as const,
+      done: done === plan.length,
+      now: next.kind === 'measure',
+      path: endPath(bikeId, end, 'measure'),
     },
     {
       name: words.match,
       says: wheel?.code ?? words.noWheel,
       done: wheel !== null,
       now: next.kind === 'choose-wheel',
-      station: 'wheel' as const,
+      path: endPath(bikeId, end, 'match'),
+    },
+    {
+      name: words.order,
+      says: fit ? words.toGet(here, listed.length) : words.notYet,
+      done: fit !== null && here === listed.length,
+      now: false,
+      path: endPath(bikeId, end, 'order'),
     },
     {
       name: words.fit,
       says: fit ? verdictWords[fit.verdict] : words.notYet,
       done: next.kind === 'fit',
-      now: measured && wheel !== null && next.kind !== 'fit' && next.kind !== 'refused',
-      station: 'fit' as const,
+      now: next.kind === 'accept' || next.kind === 'buy' || next.kind === 'stopped',
+      path: endPath(bikeId, end, 'fit'),
     },
+    {
+      name: words.lock,
+      says: fit?.torque
+        ? `${verdictWords[fit.torque.verdict]}, ${words.held(fit.torque.safety.toFixed(2))}`
+        : words.notYet,
+      done: fit?.torque?.verdict === 'goes',
+      now: false,
+      path: endPath(bikeId, end, 'lock'),
+    },
+    ...(fit?.gears
+      ? [
+          {
+            name: words.gears,
+            says: verdictWords[fit.gears.verdict],
+            done: fit.gears.verdict === 'goes',
+            now: false,
+            path: endPath(bikeId, end, 'gears'),
+          },
+        ]
+      : []),
+    ...(wheel?.kit
+      ? [
+          {
+            name: words.lacing,
+            says: wheel.kit.rim ? words.laced : words.noRim,
+            done: wheel.kit.rim !== undefined,
+            now: false,
+            path: endPath(bikeId, end, 'lacing'),
+          },
+        ]
+      : []),
     {
       name: words.stack,
       says: accepted ? words.acceptedOn(format(new Date(accepted.acceptedAt), 'd MMM'), accepted.person) : words.notYet,
       done: accepted !== undefined,
       now: next.kind === 'fit',
-      station: 'stack' as const,
+      path: endPath(bikeId, end, 'stack'),
     },
   ];
   return (
@@ -107,7 +164,7 @@ function Stations({ bikeId, state, record }: { bikeId: string; state: EndState; 
           {index > 0 ? <Rule /> : null}
           <Pressable
             role="link"
-            onPress={() => router.navigate(endPath(bikeId, end, row.station) as never)}
+            onPress={() => router.navigate(row.path as never)}
             className="min-h-[52px] flex-row items-center gap-3 py-2"
           >
             <View

@@ -29,6 +29,13 @@ export function nextSentence(next: NextAction): NextSentence {
         verdict: 'unknown',
       };
     }
+    case 'take-in':
+      return {
+        action: 'Finish taking it in',
+        because: `Still open: ${next.open.join(', ')}.`,
+        button: 'Take in',
+        verdict: 'unknown',
+      };
     case 'refused':
       return {
         action: `${next.end === 'front' ? 'Front' : 'Rear'} refused: look at the ${next.other} end`,
@@ -38,9 +45,9 @@ export function nextSentence(next: NextAction): NextSentence {
       };
     case 'choose-wheel':
       return {
-        action: 'Choose a motor wheel',
+        action: 'Choose a kit',
         because: `The ${next.end} end is measured.`,
-        button: 'See the wheels',
+        button: 'See the kits',
         verdict: 'unknown',
       };
     case 'buy':

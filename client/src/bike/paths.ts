@@ -1,9 +1,12 @@
 import type { End } from '@cricket/core/features';
 import type { NextAction } from '@cricket/core/next-action';
 
+/** Pages of an end, in the order of the work. */
+export type Station = 'measure' | 'match' | 'wheel' | 'order' | 'fit' | 'lock' | 'gears' | 'lacing' | 'stack';
+
+export const takeInPath = (bikeId: string) => `/bikes/${bikeId}/take-in`;
 export const bikePath = (bikeId: string) => `/bikes/${bikeId}`;
-export const endPath = (bikeId: string, end: End, station: 'measure' | 'wheel' | 'fit' | 'stack') =>
-  `/bikes/${bikeId}/${end}/${station}`;
+export const endPath = (bikeId: string, end: End, station: Station) => `/bikes/${bikeId}/${end}/${station}`;
 export const measurePath = (bikeId: string, end: End, featureId?: string) =>
   endPath(bikeId, end, 'measure') + (featureId ? `?feature=${encodeURIComponent(featureId)}` : '');
 
@@ -14,8 +17,10 @@ export function nextPath(bikeId: string, next: NextAction): string {
       return measurePath(bikeId, next.end, next.feature.id);
     case 'refused':
       return bikePath(bikeId);
+    case 'take-in':
+      return takeInPath(bikeId);
     case 'choose-wheel':
-      return endPath(bikeId, next.end, 'wheel');
+      return endPath(bikeId, next.end, 'match');
     case 'fit':
       return endPath(bikeId, next.end, 'stack');
     default:

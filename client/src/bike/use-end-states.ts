@@ -1,6 +1,6 @@
-import type { BikeRecord, StoreItem, Wheel } from '@cricket/contract/shapes';
+import type { BikeRecord } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
-import type { EndState } from '@cricket/core/next-action';
+import type { EndState, Workshop } from '@cricket/core/next-action';
 import { useEffect, useMemo, useState } from 'react';
 
 import { fitWorker } from '../workers/fit-worker';
@@ -16,24 +16,21 @@ const linesOnPage = 40;
 export function useEndStates(
   record: BikeRecord | null,
   ends: readonly End[],
-  wheels: readonly Wheel[],
-  stores: readonly StoreItem[],
+  workshop: Workshop,
 ): Partial<Record<End, EndState>> | null {
-  const large = stores.length > linesOnPage;
+  const large = workshop.stores.length > linesOnPage;
   const wanted = ends.join(' ');
   const atOnce = useMemo(() => {
     if (!record || large) return null;
-    return Object.fromEntries(
-      (wanted.split(' ') as End[]).map((end) => [end, stateOfEnd(record, end, wheels, stores)]),
-    );
-  }, [record, large, wanted, wheels, stores]);
+    return Object.fromEntries((wanted.split(' ') as End[]).map((end) => [end, stateOfEnd(record, end, workshop)]));
+  }, [record, large, wanted, workshop]);
   const [later, setLater] = useState<Partial<Record<End, EndState>> | null>(null);
   useEffect(() => {
     if (!record || !large) return undefined;
     let stale = false;
     const core = coreRecord(record);
     const asked = (wanted.split(' ') as End[]).map(
-      async (end) => [end, await fitWorker().endState(core, end, wheels, stores)] as const,
+      async (end) => [end, await fitWorker().endState(core, end, workshop)] as const,
     );
     void Promise.all(asked).then((answers) => {
       if (!stale) setLater(Object.fromEntries(answers));
@@ -41,6 +38,6 @@ export function useEndStates(
     return () => {
       stale = true;
     };
-  }, [record, large, wanted, wheels, stores]);
+  }, [record, large, wanted, workshop]);
   return large ? later : atOnce;
 }

@@ -1,4 +1,5 @@
-import type { BikeRecord, Choice, Reading } from '@cricket/contract/shapes';
+import type { BikeRecord, Choice, OrderLine, Reading } from '@cricket/contract/shapes';
+import type { BikeFacts } from '@cricket/core/bike-facts';
 
 import type { PendingWrite } from './outbox-store';
 
@@ -16,6 +17,10 @@ export function applyWrite(record: BikeRecord | null, write: PendingWrite): Bike
   switch (about.kind) {
     case 'bike-changed':
       return { ...record, bike: { ...record.bike, ...write.body } };
+    case 'taken-in':
+      return { ...record, bike: { ...record.bike, facts: (write.body as { facts: BikeFacts }).facts } };
+    case 'order':
+      return withOrder(record, write, about.id);
     case 'reading':
       return has(record.readings, about.id)
         ? record
@@ -47,13 +52,20 @@ function newRecord({ body, madeAt }: PendingWrite, bikeId: string): BikeRecord {
   const blank = { riderInitials: null, beadSeatMm: null, wheelbaseMm: null, chainStayMm: null };
   const bike = {
     ...blank,
+    facts: {},
     ...body,
     id: bikeId,
     createdAt: madeAt,
     withdrawnAt: null,
     version: 1,
   } as BikeRecord['bike'];
-  return { bike, readings: [], choices: [], stacks: [] };
+  return { bike, readings: [], choices: [], stacks: [], orders: [] };
+}
+
+/** An order line as it will be; its version is the server's to count. */
+function withOrder(record: BikeRecord, { body, person, madeAt }: PendingWrite, id: string): BikeRecord {
+  const line = { ...body, id, bikeId: record.bike.id, person, changedAt: madeAt } as OrderLine;
+  return { ...record, orders: [...record.orders.filter((item) => item.id !== id), line] };
 }
 
 function reading({ body, person }: PendingWrite, about: { bikeId: string; id: string }): Reading {

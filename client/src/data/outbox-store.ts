@@ -15,9 +15,9 @@ export interface PendingWrite extends WriteRequest {
 }
 
 export type WriteAbout =
-  | { kind: 'bike-in' | 'bike-changed' | 'bike-out'; bikeId: string }
-  | { kind: 'reading' | 'reading-withdrawn' | 'choice' | 'stack'; bikeId: string; id: string }
-  | { kind: 'store-item' | 'store-item-out' | 'wheel'; id: string };
+  | { kind: 'bike-in' | 'bike-changed' | 'bike-out' | 'taken-in'; bikeId: string }
+  | { kind: 'reading' | 'reading-withdrawn' | 'choice' | 'stack' | 'order'; bikeId: string; id: string }
+  | { kind: 'store-item' | 'store-item-out' | 'wheel' | 'settings' | 'stores-import' | 'wheels-import'; id: string };
 
 interface OutboxSchema extends DBSchema {
   writes: { key: number; value: PendingWrite };

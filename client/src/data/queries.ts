@@ -9,6 +9,7 @@ export const keys = {
   bike: (bikeId: string) => ['bike', bikeId] as const,
   wheels: ['wheels'] as const,
   stores: ['stores'] as const,
+  settings: ['settings'] as const,
 };
 
 const day = 24 * 60 * 60 * 1000;

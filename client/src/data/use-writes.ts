@@ -8,12 +8,21 @@ import type {
   StoreItemEntry,
   WheelEntry,
 } from '@cricket/contract';
+import type { OrderLine, ShopSettings, Wheel } from '@cricket/contract/shapes';
+import type { BikeFacts } from '@cricket/core/bike-facts';
+import type { StoreItem as CoreStoreItem } from '@cricket/core/parts';
 import { useMemo } from 'react';
 
 import { useSettings } from '../settings/settings';
 import type { Outcome } from './outbox';
 import type { WriteAbout } from './outbox-store';
 import { outbox } from './shared-outbox';
+
+/** What a line of an order says when it is written. */
+export type OrderEntry = Pick<
+  OrderLine,
+  'end' | 'what' | 'count' | 'reason' | 'costEach' | 'leadDays' | 'state' | 'version'
+>;
 
 /** Everything that can be written. Each returns how it ended; nothing is lost in between. */
 export interface Writes {
@@ -27,6 +36,11 @@ export interface Writes {
   acceptStack(bikeId: string, stackId: string, writeId: string, body: NewStack): Promise<Outcome>;
   putStoreItem(itemId: string, body: StoreItemEntry): Promise<Outcome>;
   withdrawStoreItem(itemId: string): Promise<Outcome>;
+  takeIn(bikeId: string, facts: BikeFacts, version: number): Promise<Outcome>;
+  putOrder(bikeId: string, lineId: string, line: OrderEntry): Promise<Outcome>;
+  putSettings(settings: ShopSettings): Promise<Outcome>;
+  importStores(rows: readonly CoreStoreItem[]): Promise<Outcome>;
+  importWheels(rows: readonly Wheel[]): Promise<Outcome>;
   putWheel(wheelId: string, body: WheelEntry): Promise<Outcome>;
 }
 
@@ -65,6 +79,18 @@ export function useWrites(): Writes {
       putStoreItem: (id, body) => submit('PUT', routes.storeItem(id), body, { kind: 'store-item', id }),
       withdrawStoreItem: (id) =>
         submit('PUT', `${routes.storeItem(id)}/withdrawal`, {}, { kind: 'store-item-out', id }),
+      takeIn: (bikeId, facts, version) =>
+        submit('PUT', routes.takeIn(bikeId), { facts, version }, { kind: 'taken-in', bikeId }),
+      putOrder: (bikeId, id, line) => submit('PUT', routes.order(bikeId, id), line, { kind: 'order', bikeId, id }),
+      putSettings: (settings) => submit('PUT', routes.settings, settings, { kind: 'settings', id: 'settings' }),
+      importStores: (rows) => {
+        const id = crypto.randomUUID();
+        return submit('PUT', routes.storesImport(id), { rows }, { kind: 'stores-import', id });
+      },
+      importWheels: (rows) => {
+        const id = crypto.randomUUID();
+        return submit('PUT', routes.wheelsImport(id), { rows }, { kind: 'wheels-import', id });
+      },
       putWheel: (id, body) => submit('PUT', routes.wheel(id), body, { kind: 'wheel', id }),
     };
   }, [person]);

@@ -34,7 +34,7 @@ export function FitScreen() {
   const wide = useWide();
   const { record, state, isPending, refetch } = useBikeEnd(bikeId, end);
   const fit = state?.fit ?? null;
-  const choice = useFitChoice(fit);
+  const choice = useFitChoice(state);
   const accept = useAccept(bikeId, end, choice.key);
   const [part, setPart] = useState<AxlePart | null>(null);
   const [others, setOthers] = useState(false);
@@ -61,7 +61,7 @@ export function FitScreen() {
             because={words.noWheelWhy}
             action={{
               label: words.chooseWheel,
-              onPress: () => router.navigate(endPath(bikeId, end, 'wheel') as never),
+              onPress: () => router.navigate(endPath(bikeId, end, 'match') as never),
             }}
           />
         )}
@@ -108,7 +108,7 @@ export function FitScreen() {
       {!stack && impossible ? (
         <Button
           label={words.otherWheel}
-          onPress={() => router.navigate(endPath(bikeId, end, 'wheel') as never)}
+          onPress={() => router.navigate(endPath(bikeId, end, 'match') as never)}
           className="flex-1"
         />
       ) : null}
@@ -139,7 +139,10 @@ export function FitScreen() {
           openAtFirst={finding.verdict === 'stop' || (index === 0 && finding.verdict !== 'goes')}
         />
       ))}
-      <View className="px-4 py-2">
+      <View className="flex-row flex-wrap gap-x-5 px-4 py-2">
+        {fit.torque ? <Go label={words.toLock} path={endPath(bikeId, end, 'lock')} /> : null}
+        {fit.gears ? <Go label={words.toGears} path={endPath(bikeId, end, 'gears')} /> : null}
+        <Go label={words.toOrder} path={endPath(bikeId, end, 'order')} />
         {stack && input ? (
           <Pressable
             role="button"
@@ -233,6 +236,15 @@ export function FitScreen() {
         ) : null}
       </View>
     </Screen>
+  );
+}
+
+function Go({ label, path }: { label: string; path: string }) {
+  const router = useRouter();
+  return (
+    <Pressable role="link" onPress={() => router.navigate(path as never)} className="min-h-[48px] justify-center">
+      <Txt className="underline">{label}</Txt>
+    </Pressable>
   );
 }
 

@@ -1,5 +1,5 @@
 import { endFacts, type Reading } from '@cricket/core/end-facts';
-import { endFit } from '@cricket/core/end-fit';
+import { fit as wholeFit } from '@cricket/core/fit';
 import { features } from '@cricket/core/features';
 import type { Wheel } from '@cricket/core/parts';
 import { act, renderHook } from '@testing-library/react-native';
@@ -71,11 +71,13 @@ const wheel: Wheel = {
   beadSeatMm: 559,
   delivered: { left: [plain, tab], right: [plain, tab] },
 };
-const fit = endFit({ facts: endFacts('front', readings()), wheel, stores: [], delivered: null });
+const fitInput = { facts: endFacts('front', readings()), bike: {}, wheel, stores: [], delivered: null };
+const fit = wholeFit(fitInput);
+const state = { fit, fitInput };
 
 describe('the stack in view', () => {
   it('starts with the best, goes through the others and stays inside the list', () => {
-    const { result } = renderHook(() => useFitChoice(fit));
+    const { result } = renderHook(() => useFitChoice(state));
     expect(result.current).toMatchObject({ index: 0, byHand: false, verdict: 'goes' });
     act(() => result.current.show(-1));
     expect(result.current.index).toBe(0);
@@ -84,7 +86,7 @@ describe('the stack in view', () => {
   });
 
   it('judges a change by hand at once, and can be dropped again', () => {
-    const { result } = renderHook(() => useFitChoice(fit));
+    const { result } = renderHook(() => useFitChoice(state));
     const best = arrangementOf(result.current.stack!);
     act(() => result.current.change(moved(best, 'left', 0, fit.stackInput!.washers)));
     // One 1.5 mm washer across the hub moves the rim by as much.
@@ -97,7 +99,7 @@ describe('the stack in view', () => {
   });
 
   it('names each arrangement, so that taking it twice is taking it once', () => {
-    const { result } = renderHook(() => useFitChoice(fit));
+    const { result } = renderHook(() => useFitChoice(state));
     const { key } = result.current;
     const best = arrangementOf(result.current.stack!);
     act(() => result.current.change(without(best, 'left', 0)));
@@ -107,7 +109,7 @@ describe('the stack in view', () => {
   });
 
   it('falls back to what was computed when a washer has left the stores', () => {
-    const { result } = renderHook(() => useFitChoice(fit));
+    const { result } = renderHook(() => useFitChoice(state));
     const best = arrangementOf(result.current.stack!);
     act(() => result.current.change({ ...best, left: ['plain-9', 'tabbed-2.5'] }));
     expect(result.current.stack).toEqual(fit.stack!.stacks[0]);

@@ -1,6 +1,7 @@
-import { judgeStack, stackFindings, type Arrangement, type Stack } from '@cricket/core/axle-stack';
-import type { EndFit } from '@cricket/core/end-fit';
-import { worstFirst, worstOf, type Finding, type Verdict } from '@cricket/core/verdict';
+import { judgeStack, type Arrangement, type Stack } from '@cricket/core/axle-stack';
+import { findingsWith, type FitFinding } from '@cricket/core/fit';
+import type { EndState } from '@cricket/core/next-action';
+import { worstOf, type Verdict } from '@cricket/core/verdict';
 import { useMemo, useState } from 'react';
 
 import { arrangementOf } from './arrangement';
@@ -12,7 +13,7 @@ export interface FitChoice {
   index: number;
   count: number;
   byHand: boolean;
-  findings: Finding[];
+  findings: FitFinding[];
   verdict: Verdict;
   show: (index: number) => void;
   change: (arrangement: Arrangement) => void;
@@ -24,7 +25,9 @@ export interface FitChoice {
 const noStacks: Stack[] = [];
 
 /** Which stack of a fit is in view, with findings that follow every change at once. */
-export function useFitChoice(fit: EndFit | null): FitChoice {
+export function useFitChoice(state: Pick<EndState, 'fit' | 'fitInput'> | null): FitChoice {
+  const fit = state?.fit ?? null;
+  const asked = state?.fitInput ?? null;
   const [index, setIndex] = useState(0);
   const [hand, setHand] = useState<Arrangement | null>(null);
   const stacks = fit?.stack?.stacks ?? noStacks;
@@ -39,11 +42,8 @@ export function useFitChoice(fit: EndFit | null): FitChoice {
   }, [hand, input, stacks, at]);
   const findings = useMemo(() => {
     if (!fit) return [];
-    if (!stack || !input) return fit.findings;
-    const judged = stackFindings(input, stack);
-    const ofStacks = new Set([...(fit.stack?.findings ?? []), ...judged].map(({ id }) => id));
-    return worstFirst([...fit.findings.filter(({ id }) => !ofStacks.has(id)), ...judged]);
-  }, [fit, stack, input]);
+    return stack && asked ? findingsWith(asked, fit, stack) : fit.findings;
+  }, [fit, asked, stack]);
   return {
     stack,
     index: at,

@@ -12,16 +12,17 @@ const rows = [
 ] as const;
 
 /** Keys big enough for a glove. */
-export function Keypad({ onKey }: { onKey: (key: string) => void }) {
+export function Keypad({ onKey, signed = false }: { onKey: (key: string) => void; signed?: boolean }) {
+  const keys = signed ? [...rows.slice(0, 3), ['.', '0', '±', 'erase'] as const] : rows;
   return (
     <View className="screen-only max-w-[520px] gap-1.5 px-3" testID="keypad">
-      {rows.map((row) => (
+      {keys.map((row) => (
         <View key={row[0]} className="flex-row gap-1.5">
           {row.map((key) => (
             <Pressable
               key={key}
               role="button"
-              aria-label={key === 'erase' ? words.erase : key}
+              aria-label={key === 'erase' ? words.erase : key === '±' ? words.sign : key}
               onPress={() => onKey(key)}
               className="h-[54px] flex-1 items-center justify-center border-2 border-ink bg-sheet active:bg-lime"
             >

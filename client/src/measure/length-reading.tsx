@@ -153,7 +153,7 @@ export function LengthReading({ measuring, feature, title, strip }: LengthReadin
           <View className="min-h-[48px] px-4 pb-2" aria-live="polite" testID="says">
             <Says judged={judged} typedText={typed.text} measuring={measuring} feature={feature} onTakeMm={takeMm} />
           </View>
-          <Keypad onKey={typed.press} />
+          <Keypad onKey={typed.press} signed={feature.minMm < 0} />
           {feature.id === 'rotor-inboard' && !statistics ? (
             <Pressable
               role="link"

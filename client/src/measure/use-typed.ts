@@ -30,6 +30,7 @@ export function useTyped(place: string, onAccept: (text: string) => void) {
     (key: string) => {
       const before = latest.current.text;
       if (key === 'erase') change(before.slice(0, -1));
+      else if (key === '±') change(before.startsWith('-') ? before.slice(1) : `-${before}`);
       else if (before.length < longest) change(before + key);
     },
     [change],

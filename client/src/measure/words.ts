@@ -8,6 +8,7 @@ export const words = {
   again: 'Again',
   skip: 'Skip',
   erase: 'Erase last digit',
+  sign: 'Change the sign',
   readingsSoFar: 'Readings',
   withdraw: 'Withdraw',
   withdrawn: 'withdrawn',

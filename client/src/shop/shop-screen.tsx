@@ -1,4 +1,5 @@
 import { format } from 'date-fns/format';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 
@@ -9,11 +10,13 @@ import { useOutbox } from '../data/use-outbox';
 import { changeSettings, useSettings } from '../settings/settings';
 import { Button } from '../ui/button';
 import { Screen } from '../ui/screen';
+import { Segments } from '../ui/segments';
 import { Txt } from '../ui/txt';
 import { words } from './words';
 
 /** Who is here, how the page looks, and what is on its way to the server. */
 export function ShopScreen() {
+  const router = useRouter();
   const shop = useShop();
   const { theme, sound, person } = useSettings();
   const [name, setName] = useState(person);
@@ -56,41 +59,33 @@ export function ShopScreen() {
           value={sound ? 'on' : 'off'}
           onPick={(value) => changeSettings({ sound: value === 'on' })}
         />
+        <Pressable
+          role="link"
+          onPress={() => router.navigate('/limits' as never)}
+          className="min-h-[48px] justify-center"
+        >
+          <Txt bold className="underline">
+            {words.limits}
+          </Txt>
+        </Pressable>
         <Sync />
       </View>
     </Screen>
   );
 }
 
-function Switch<T extends string>({
-  label,
-  options,
-  value,
-  onPick,
-}: {
+interface SwitchProps<T extends string> {
   label: string;
   options: readonly (readonly [T, string])[];
   value: T;
   onPick: (value: T) => void;
-}) {
+}
+
+function Switch<T extends string>({ label, options, value, onPick }: SwitchProps<T>) {
   return (
     <View className="gap-1">
       <Txt bold>{label}</Txt>
-      <View role="radiogroup" aria-label={label} className="flex-row flex-wrap gap-2">
-        {options.map(([name, text]) => (
-          <Pressable
-            key={name}
-            role="radio"
-            aria-checked={value === name}
-            onPress={() => onPick(name)}
-            className={`min-h-[48px] justify-center rounded-md border-2 border-ink px-4 ${value === name ? 'bg-ink' : 'bg-sheet'}`}
-          >
-            <Txt bold={value === name} className={value === name ? '!text-paper' : ''}>
-              {text}
-            </Txt>
-          </Pressable>
-        ))}
-      </View>
+      <Segments label={label} options={options} value={value} onChange={onPick} />
     </View>
   );
 }

@@ -12,6 +12,7 @@ export const words = {
   sound: 'Chirp when a reading is kept',
   on: 'On',
   off: 'Off',
+  limits: 'Limits: every default, and your own',
   sync: 'On the way to the server',
   allSent: 'Everything is with the server.',
   waiting: 'waits',
@@ -31,5 +32,10 @@ export const words = {
     'store-item': 'Stores changed',
     'store-item-out': 'Line taken out',
     wheel: 'Wheel changed',
+    'taken-in': 'Take-in',
+    order: 'Order',
+    settings: 'Workshop’s own limits',
+    'stores-import': 'Stores read in',
+    'wheels-import': 'Catalogue read in',
   } satisfies Record<WriteAbout['kind'], string>,
 };

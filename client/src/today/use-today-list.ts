@@ -5,14 +5,14 @@ import { useMemo } from 'react';
 import { summariseBike } from '../bike/bike-state';
 import { applyWrite, concerns } from '../data/apply-write';
 import { keys } from '../data/queries';
-import { useBikes, useStores, useWheels } from '../data/use-bikes';
+import { useBikes } from '../data/use-bikes';
 import { useOutbox } from '../data/use-outbox';
+import { useWorkshop } from '../data/use-workshop';
 
 /** The list as the server told it, with what still waits here worked in; the bike touched last comes first. */
 export function useTodayList(): BikeSummary[] {
   const bikes = useBikes();
-  const wheels = useWheels();
-  const stores = useStores();
+  const { workshop } = useWorkshop();
   const { writes } = useOutbox();
   const client = useQueryClient();
   return useMemo(() => {
@@ -24,7 +24,7 @@ export function useTodayList(): BikeSummary[] {
       touched.flatMap((bikeId) => {
         const kept = client.getQueryData<BikeRecord>(keys.bike(bikeId)) ?? null;
         const record = waiting.filter((write) => concerns(write, bikeId)).reduce<BikeRecord | null>(applyWrite, kept);
-        return record ? [[bikeId, summariseBike(record, wheels.data ?? [], stores.data ?? [])] as const] : [];
+        return record ? [[bikeId, summariseBike(record, workshop)] as const] : [];
       }),
     );
     const known = new Set(told.map(({ bike }) => bike.id));
@@ -33,7 +33,7 @@ export function useTodayList(): BikeSummary[] {
       ({ bike }) => !out.has(bike.id),
     );
     return lastTouchedFirst(rows, lastTouched());
-  }, [bikes.data, wheels.data, stores.data, writes, client]);
+  }, [bikes.data, workshop, writes, client]);
 }
 
 const storageKey = 'cricket-last-bike';

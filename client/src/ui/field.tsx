@@ -1,7 +1,8 @@
 import { useId } from 'react';
 import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
-import { Pressable, TextInput, View } from 'react-native';
+import { TextInput, View } from 'react-native';
 
+import { Segments } from './segments';
 import { Txt } from './txt';
 
 interface FieldProps<T extends FieldValues> {
@@ -19,7 +20,8 @@ export function Field<T extends FieldValues>({
   hint,
   numeric,
   autoFocus,
-}: FieldProps<T> & { numeric?: boolean; autoFocus?: boolean }) {
+  lines,
+}: FieldProps<T> & { numeric?: boolean; autoFocus?: boolean; lines?: number }) {
   const id = useId();
   return (
     <Controller
@@ -38,11 +40,13 @@ export function Field<T extends FieldValues>({
             ref={field.ref}
             inputMode={numeric ? 'decimal' : 'text'}
             autoFocus={autoFocus}
+            multiline={lines !== undefined}
+            numberOfLines={lines}
             aria-labelledby={`${id}-label`}
             aria-invalid={fieldState.invalid}
             aria-errormessage={fieldState.error ? `${id}-error` : undefined}
             testID={`field-${name}`}
-            className={`h-14 min-w-0 rounded-md border-2 bg-sheet px-3 text-lead text-ink ${numeric ? 'font-figure' : 'font-text'} ${fieldState.invalid ? 'border-stop' : 'border-ink'}`}
+            className={`${lines ? 'min-h-[112px] py-3' : 'h-14'} min-w-0 rounded-md border-2 bg-sheet px-3 text-lead text-ink ${numeric ? 'font-figure' : 'font-text'} ${fieldState.invalid ? 'border-stop' : 'border-ink'}`}
           />
           {fieldState.error?.message ? (
             <Txt nativeID={`${id}-error`} tone="stop" role="alert">
@@ -63,32 +67,17 @@ export function Choices<T extends FieldValues>({
   hint,
   options,
 }: FieldProps<T> & { options: readonly (readonly [value: string, name: string])[] }) {
-  const id = useId();
   return (
     <Controller
       control={control}
       name={name}
       render={({ field }) => (
         <View className="gap-1">
-          <Txt nativeID={id} bold>
+          <Txt bold>
             {label}
             {hint ? <Txt tone="soft">{`  ${hint}`}</Txt> : null}
           </Txt>
-          <View role="radiogroup" aria-labelledby={id} className="flex-row flex-wrap gap-2">
-            {options.map(([value, text]) => (
-              <Pressable
-                key={value}
-                role="radio"
-                aria-checked={field.value === value}
-                onPress={() => field.onChange(value)}
-                className={`min-h-[48px] justify-center rounded-md border-2 border-ink px-3 ${field.value === value ? 'bg-ink' : 'bg-sheet'}`}
-              >
-                <Txt bold={field.value === value} className={field.value === value ? '!text-paper' : ''}>
-                  {text}
-                </Txt>
-              </Pressable>
-            ))}
-          </View>
+          <Segments label={label} options={options} value={field.value as string} onChange={field.onChange} />
         </View>
       )}
     />

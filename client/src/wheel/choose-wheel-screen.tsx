@@ -19,7 +19,7 @@ export function ChooseWheelScreen() {
   const end: End = endInAddress === 'rear' ? 'rear' : 'front';
   const router = useRouter();
   const { choose } = useWrites();
-  const { record, state, wheels, isPending, refetch } = useBikeEnd(bikeId, end);
+  const { record, state, workshop, isPending, refetch } = useBikeEnd(bikeId, end);
   if (!record || !state) {
     return (
       <Screen title={shared.loading} backTo={bikePath(bikeId)}>
@@ -27,6 +27,7 @@ export function ChooseWheelScreen() {
       </Screen>
     );
   }
+  const { wheels } = workshop;
   const sorted = [
     ...wheels.filter(({ soldFor }) => soldFor === end),
     ...wheels.filter(({ soldFor }) => soldFor !== end),

@@ -1,8 +1,39 @@
+import { matchEach, ranked, type MatchInput, type MatchRow } from '@cricket/core/match';
 import { endState } from '@cricket/core/next-action';
 import { expose } from 'comlink';
 
-/** Works out an end's state off the page's thread. */
-const fitWorker = { endState };
+import { matchLine, type MatchLine } from '../match/match-line';
+
+let asked = 0;
+
+/** Works off the page's thread: one end's state, or the whole catalogue with progress. */
+const fitWorker = {
+  endState,
+
+  /**
+   * Matches every kit at both ends. A later call, or `cancel`, ends an earlier one between two rows.
+   *
+   * @returns null when it was ended
+   */
+  async match(input: MatchInput, onProgress: (done: number, all: number) => void): Promise<MatchLine[] | null> {
+    const own = ++asked;
+    const all = input.wheels.length * Object.keys(input.ends).length;
+    const rows: MatchRow[] = [];
+    for (const row of matchEach(input)) {
+      rows.push(row);
+      if (rows.length % 4 !== 0) continue;
+      onProgress(rows.length, all);
+      // Lets a cancel through.
+      await new Promise((resolve) => setTimeout(resolve));
+      if (own !== asked) return null;
+    }
+    return ranked(rows).map(matchLine);
+  },
+
+  cancel() {
+    asked++;
+  },
+};
 
 export type FitWorker = typeof fitWorker;
 

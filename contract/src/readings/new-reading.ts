@@ -67,7 +67,7 @@ export class NewReading {
 
   @IsOptional()
   @IsNumber({ allowNaN: false, allowInfinity: false })
-  @Min(0)
+  @Min(-200)
   @Max(2000)
   valueMm?: number | null;
 

@@ -1,5 +1,7 @@
-import { storeKinds, type StoreKind } from '@cricket/core/parts';
+import { storeDetailsSchema, storeKinds, type StoreDetails, type StoreKind } from '@cricket/core/parts';
 import { IsInt, IsIn, IsNumber, IsOptional, Max, Min, ValidateIf } from 'class-validator';
+
+import { HoldsPlain } from '../holds-plain';
 
 /** A line of the stores: new (version 0), or changed (the version that was read). */
 export class StoreItemEntry {
@@ -34,6 +36,11 @@ export class StoreItemEntry {
   @Min(0.5)
   @Max(20)
   tabDepthMm?: number | null;
+
+  /** Length of a bolt, what an arm or tyre is like, cost; checked against the core's contract. */
+  @IsOptional()
+  @HoldsPlain(storeDetailsSchema)
+  details?: StoreDetails | null;
 
   @IsInt()
   @Min(0)

@@ -1,4 +1,5 @@
 import type { End, Side } from '@cricket/core/features';
+import { kitFactsSchema, type KitFacts } from '@cricket/core/kit';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -16,6 +17,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 
+import { HoldsPlain } from '../holds-plain';
 import { LoosePartEntry } from '../readings/loose-part-entry';
 
 const finite = { allowNaN: false, allowInfinity: false };
@@ -54,6 +56,8 @@ export class WheelEntry {
   @IsIn(['arrow', 'notch', 'none']) downMark!: 'arrow' | 'notch' | 'none';
   @IsNumber(finite) @Min(200) @Max(700) beadSeatMm!: number;
   @IsDefined() @ValidateNested() @Type(() => DeliveredEntry) delivered!: DeliveredEntry;
+  /** Everything else of the kit; checked against the core's contract. */
+  @IsOptional() @HoldsPlain(kitFactsSchema) kit?: KitFacts | null;
   @IsString() @Length(0, 400) note!: string;
   @IsInt() @Min(0) version!: number;
 }

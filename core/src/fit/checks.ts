@@ -1,6 +1,8 @@
 import { bikeChecks, type BikeChecksInput, type BikeChecksResult, type BrakeKind } from '../bike-checks';
+import type { BikeFacts } from '../bike-facts';
 import type { EndFacts } from '../end-facts';
 import type { EndFit } from '../end-fit';
+import type { End } from '../features';
 import { lawFindings } from '../law';
 import type { MotorTorqueResult } from '../motor-torque';
 import { told, type Finding } from '../verdict';
@@ -18,8 +20,8 @@ const brakeOf: Record<NonNullable<EndFacts['brake']>, BrakeKind> = {
 };
 
 /** What take-in has not recorded yet and the checks cannot do without. */
-export function openAtTakeIn({ bike, facts, wheel }: FitInput): string[] {
-  const other = facts.end === 'front' ? 'rear' : 'front';
+export function openAtTakeIn(bike: BikeFacts, end: End): string[] {
+  const other = end === 'front' ? 'rear' : 'front';
   return [
     ...(bike.bikeKg === undefined ? ['weight of the bike'] : []),
     ...(bike.riderKg === undefined ? ['weight of the rider'] : []),
@@ -27,12 +29,11 @@ export function openAtTakeIn({ bike, facts, wheel }: FitInput): string[] {
     ...(bike.climb === undefined ? ['the steepest climb'] : []),
     ...(bike.law === undefined ? ['class of vehicle'] : []),
     ...(bike.brakes?.[other]?.kind === undefined ? [`the ${other} brake`] : []),
-    ...(wheel.kit ? [] : []),
   ];
 }
 
 export function takeInFindings(input: FitInput): Finding[] {
-  const open = openAtTakeIn(input);
+  const open = openAtTakeIn(input.bike, input.facts.end);
   if (open.length === 0) return [];
   return [
     told('take-in-open', 'unknown', `Take-in is open: ${open.join(', ')}.`, ['Ask the rider and look the bike over.']),

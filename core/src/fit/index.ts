@@ -9,8 +9,12 @@ export type {
   ShoppingLine,
   ToolNeed,
 } from './contract';
+export { openAtTakeIn } from './checks';
 export { fit } from './fit';
+export { massAfterKg } from './tyre';
+export { wheelRadiusM } from './torque';
 export { nutTorqueNm } from './nut-torque';
 export { knownTools } from './tools';
+export { findingsWith } from './with-stack';
 export { fitTwoMotors, type TwoMotorsReport } from './two-motors';
 export { factsOf, plainFit, plainFitSchema, plainReport, type PlainFitInput, type PlainFitReport } from './plain';

@@ -6,4 +6,5 @@ export {
   type Choice,
   type EndState,
   type NextAction,
+  type Workshop,
 } from './next-action';

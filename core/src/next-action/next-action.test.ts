@@ -1,5 +1,6 @@
 import type { Reading } from '../end-facts';
 import { frontReadings, frontWheel, washersOnHand } from '../end-fit/front-end.testing';
+import { inventedBike, inventedKit } from '../fit/invented.testing';
 import { activeEnd, endState, type BikeRecord } from './next-action';
 
 const choice = {
@@ -8,8 +9,11 @@ const choice = {
   wheelId: frontWheel.id,
   chosenAt: '2026-03-02T12:00:00Z',
 };
+/** The wheel with a kit that goes on the invented bike. */
+const kitted = { ...frontWheel, beadSeatMm: 622, kit: inventedKit };
 const next = (readings: Reading[], more: Partial<BikeRecord> = {}, stores = washersOnHand) =>
-  endState({ readings, choices: [], stacks: [], ...more }, 'front', [frontWheel], stores).next;
+  endState({ readings, choices: [], stacks: [], bike: inventedBike, ...more }, 'front', { wheels: [kitted], stores })
+    .next;
 
 describe('the next action', () => {
   it('goes through an end from the first look to the washers', () => {

@@ -1,7 +1,9 @@
 import type { Purchase } from '../axle-stack';
 import { endFacts, isCarbon, openFeatures, type EndFacts, type Reading } from '../end-facts';
-import { endFit, type EndFit } from '../end-fit';
+import { emptyBikeFacts, type BikeFacts } from '../bike-facts';
+import { fit as wholeFit, openAtTakeIn, type FitInput, type FitReport } from '../fit';
 import type { End, Feature } from '../features';
+import type { LimitsInput } from '../limits';
 import type { LoosePart, StoreItem, Wheel } from '../parts';
 import type { Finding } from '../verdict';
 
@@ -29,10 +31,21 @@ export interface BikeRecord {
   readings: readonly Reading[];
   choices: readonly Choice[];
   stacks: readonly AcceptedStack[];
+  /** What take-in has recorded; nothing yet when left out. */
+  bike?: BikeFacts;
+}
+
+/** What the workshop has and how it judges. */
+export interface Workshop {
+  wheels: readonly Wheel[];
+  stores: readonly StoreItem[];
+  limits?: LimitsInput;
+  tools?: readonly string[];
 }
 
 /** The one thing to do next with a bike. */
 export type NextAction =
+  | { kind: 'take-in'; end: End; open: string[] }
   | { kind: 'measure'; end: End; feature: Feature; open: number }
   | { kind: 'refused'; end: End; other: End }
   | { kind: 'choose-wheel'; end: End }
@@ -46,7 +59,9 @@ export interface EndState {
   end: End;
   facts: EndFacts;
   wheel: Wheel | null;
-  fit: EndFit | null;
+  /** What the fit was asked, and what it answers; null without a wheel. */
+  fitInput: FitInput | null;
+  fit: FitReport | null;
   accepted: AcceptedStack | null;
   next: NextAction;
 }
@@ -63,15 +78,11 @@ export function activeEnd({ choices, readings }: BikeRecord): End {
  *
  * @param record - readings, choices and accepted stacks of the bike
  * @param end - which end
- * @param wheels - the catalogue
- * @param stores - what is on hand
+ * @param workshop - catalogue, stores, limits and tools
  */
-export function endState(
-  record: BikeRecord,
-  end: End,
-  wheels: readonly Wheel[],
-  stores: readonly StoreItem[],
-): EndState {
+export function endState(record: BikeRecord, end: End, workshop: Workshop): EndState {
+  const { wheels, stores, limits, tools } = workshop;
+  const bike = record.bike ?? emptyBikeFacts;
   const facts = endFacts(end, record.readings);
   const choice = latest(
     record.choices.filter((item) => item.end === end && item.kind === 'wheel'),
@@ -82,14 +93,33 @@ export function endState(
     record.stacks.filter((item) => item.end === end && item.wheelId === wheel?.id),
     ({ acceptedAt }) => acceptedAt,
   );
-  const fit = wheel ? endFit({ facts, wheel, stores, delivered: deliveredParts(facts) }) : null;
-  return { end, facts, wheel, fit, accepted, next: nextAt(facts, wheel, fit, accepted) };
+  const fitInput: FitInput | null = wheel && {
+    facts,
+    bike,
+    wheel,
+    stores,
+    delivered: deliveredParts(facts),
+    ...(limits && { limits }),
+    ...(tools && { tools }),
+  };
+  const fit = fitInput && wholeFit(fitInput);
+  return { end, facts, wheel, fitInput, fit, accepted, next: nextAt(facts, bike, wheel, fit, accepted) };
 }
 
-function nextAt(facts: EndFacts, wheel: Wheel | null, fit: EndFit | null, accepted: AcceptedStack | null): NextAction {
+function nextAt(
+  facts: EndFacts,
+  bike: BikeFacts,
+  wheel: Wheel | null,
+  fit: FitReport | null,
+  accepted: AcceptedStack | null,
+): NextAction {
   const { end } = facts;
   if (isCarbon(facts)) return { kind: 'refused', end, other: end === 'front' ? 'rear' : 'front' };
   const open = openFeatures(facts);
+  const asked = openAtTakeIn(bike, end);
+  const begun = facts.lengths.size + facts.words.size > 0;
+  // Take-in comes first, but nobody is called away from the stand in the middle of measuring.
+  if (asked.length > 0 && (!begun || open.length === 0)) return { kind: 'take-in', end, open: asked };
   if (open[0]) return { kind: 'measure', end, feature: open[0], open: open.length };
   if (!wheel || !fit) return { kind: 'choose-wheel', end };
   const wheelCode = wheel.code;

@@ -5,10 +5,13 @@ import { AcceptedStackEntity } from './entities/accepted-stack';
 import { BikeEntity } from './entities/bike';
 import { ChoiceEntity } from './entities/choice';
 import { JournalEntity } from './entities/journal';
+import { OrderLineEntity } from './entities/order-line';
 import { ReadingEntity } from './entities/reading';
+import { ShopSettingsEntity } from './entities/shop-settings';
 import { StoreItemEntity } from './entities/store-item';
 import { WheelEntity } from './entities/wheel';
 import { FirstTables1764000000000 } from './migrations/1-first-tables';
+import { WholeFit1764060000000 } from './migrations/2-whole-fit';
 
 /** The database, not yet connected. */
 export function createDataSource(url: string): DataSource {
@@ -21,10 +24,12 @@ export function createDataSource(url: string): DataSource {
       ChoiceEntity,
       JournalEntity,
       ReadingEntity,
+      OrderLineEntity,
+      ShopSettingsEntity,
       StoreItemEntity,
       WheelEntity,
     ],
-    migrations: [FirstTables1764000000000],
+    migrations: [FirstTables1764000000000, WholeFit1764060000000],
     migrationsTransactionMode: 'each',
     uuidExtension: 'pgcrypto',
     installExtensions: false,

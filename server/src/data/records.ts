@@ -4,6 +4,7 @@ import type {
   BikeRecord,
   Choice,
   JournalRow,
+  OrderLine,
   Reading,
   StoreItem,
   Wheel,
@@ -15,6 +16,7 @@ import { AcceptedStackEntity } from './entities/accepted-stack';
 import { BikeEntity } from './entities/bike';
 import { ChoiceEntity } from './entities/choice';
 import type { JournalEntity } from './entities/journal';
+import { OrderLineEntity } from './entities/order-line';
 import { ReadingEntity } from './entities/reading';
 import { StoreItemEntity } from './entities/store-item';
 import { WheelEntity } from './entities/wheel';
@@ -38,7 +40,7 @@ export async function bikeRecord(source: Source, bikeId: string): Promise<BikeRe
   return record!;
 }
 
-/** The bikes in the shop with everything known of each, in five queries however many they are. */
+/** The bikes in the shop with everything known of each, in six queries however many they are. */
 export async function bikesInShop(source: DataSource): Promise<BikeRecord[]> {
   const bikes = await source.manager.find(BikeEntity, {
     where: { withdrawnAt: IsNull() },
@@ -52,6 +54,7 @@ async function recordsOf(manager: EntityManager, bikes: BikeEntity[]): Promise<B
   const readings = await manager.find(ReadingEntity, { where, order: { takenAt: 'ASC', id: 'ASC' } });
   const choices = await manager.find(ChoiceEntity, { where, order: { chosenAt: 'ASC', id: 'ASC' } });
   const stacks = await manager.find(AcceptedStackEntity, { where, order: { acceptedAt: 'ASC', id: 'ASC' } });
+  const orders = await manager.find(OrderLineEntity, { where, order: { changedAt: 'ASC', id: 'ASC' } });
   const of = <T extends { bikeId: string }>(rows: readonly T[], id: string) =>
     rows.filter(({ bikeId }) => bikeId === id);
   return bikes.map((bike) => ({
@@ -59,6 +62,7 @@ async function recordsOf(manager: EntityManager, bikes: BikeEntity[]): Promise<B
     readings: of(readings, bike.id).map(readingShape),
     choices: of(choices, bike.id).map(choiceShape),
     stacks: of(stacks, bike.id).map(stackShape),
+    orders: of(orders, bike.id).map(orderShape),
   }));
 }
 
@@ -96,6 +100,10 @@ export function choiceShape(choice: ChoiceEntity): Choice {
 
 export function stackShape(stack: AcceptedStackEntity): AcceptedStack {
   return { ...stack, acceptedAt: stack.acceptedAt.toISOString() };
+}
+
+export function orderShape(line: OrderLineEntity): OrderLine {
+  return { ...line, changedAt: line.changedAt.toISOString() };
 }
 
 export function wheelShape({ id, code, spec, note, version }: WheelEntity): Wheel {

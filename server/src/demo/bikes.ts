@@ -1,7 +1,11 @@
 import type { Bike } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
 
+import type { BikeFacts } from '@cricket/core/bike-facts';
+import { exampleLawClasses } from '@cricket/core/law';
+
 import { bothSides, slot, smooth, type MeasuredEnd } from './measured-end';
+import { blade, discLengths, discWords, rearLengths, rearWords } from './rest-of-end';
 
 export interface DemoBike {
   bike: Pick<Bike, 'tag' | 'name' | 'kind' | 'riderInitials' | 'beadSeatMm' | 'wheelbaseMm' | 'chainStayMm'>;
@@ -10,9 +14,41 @@ export interface DemoBike {
   activeEnd: End;
   /** Accept the best stack at the active end. */
   accept?: boolean;
+  /** From take-in; nothing yet when left out. */
+  facts?: BikeFacts;
 }
 
-const steel = { material: 'steel', 'blade-material': 'steel', suspension: 'none', condition: 'sound' };
+const law = exampleLawClasses[0]!;
+const rimBrakes = { front: { kind: 'rim' as const }, rear: { kind: 'rim' as const } };
+const discBrakes = { front: { kind: 'rotor' as const, rotorMm: 180 }, rear: { kind: 'rotor' as const, rotorMm: 160 } };
+
+/** What the riders of the demo told. */
+const rider = (
+  bikeKg: number,
+  riderKg: number,
+  loadKg: number,
+  gradePercent: number,
+  more: BikeFacts = {},
+): BikeFacts => ({
+  bikeKg,
+  riderKg,
+  loadKg,
+  loadAt: 'rear',
+  speedKmh: 23,
+  climb: { gradePercent, minutes: 6, speedKmh: 13 },
+  descentPercent: gradePercent,
+  law,
+  brakes: rimBrakes,
+  ...more,
+});
+
+const steel = {
+  material: 'steel',
+  'blade-material': 'steel',
+  suspension: 'none',
+  condition: 'sound',
+  'axle-extras': 'none',
+};
 
 /** The bikes of the demo shop, each in another state. */
 export const demoBikes: DemoBike[] = [
@@ -27,6 +63,7 @@ export const demoBikes: DemoBike[] = [
       wheelbaseMm: 1480,
       chainStayMm: 450,
     },
+    facts: rider(31, 70, 40, 3, { loadAt: 'front', budget: 1300 }),
     activeEnd: 'front',
     wheels: { front: 'FW-1' },
     ends: [
@@ -54,12 +91,21 @@ export const demoBikes: DemoBike[] = [
       wheelbaseMm: 1090,
       chainStayMm: 445,
     },
+    facts: rider(18, 64, 8, 6, { brakes: discBrakes }),
     activeEnd: 'rear',
     wheels: { rear: 'RW-2' },
     ends: [
       {
         end: 'rear',
-        words: { ...steel, ...smooth, seat: 'open-flat', brake: 'disc', gears: '8' },
+        words: {
+          ...steel,
+          ...smooth,
+          seat: 'open-flat',
+          brake: 'disc',
+          ...discWords,
+          gears: '8',
+          ...rearWords('cassette', '8'),
+        },
         lengths: {
           ...bothSides('rim-to-dropout', 54),
           'rotor-inboard': [15.3],
@@ -69,6 +115,9 @@ export const demoBikes: DemoBike[] = [
           ...slot('right', 9.92, 9.88, 9.82),
           ...bothSides('slot-depth', 15),
           ...bothSides('plate', 5),
+          ...blade,
+          ...discLengths,
+          ...rearLengths(4, 36),
           'old-axle': [10],
         },
         parts: {
@@ -89,13 +138,22 @@ export const demoBikes: DemoBike[] = [
       wheelbaseMm: 1320,
       chainStayMm: 640,
     },
+    facts: rider(27, 78, 30, 5, { brakes: discBrakes, ratings: [{ part: 'rack', ratedKg: 60, loadKg: 30 }] }),
     activeEnd: 'rear',
     wheels: { rear: 'RW-3' },
     accept: true,
     ends: [
       {
         end: 'rear',
-        words: { ...steel, ...smooth, seat: 'open-relieved', brake: 'disc', gears: '9' },
+        words: {
+          ...steel,
+          ...smooth,
+          seat: 'open-relieved',
+          brake: 'disc',
+          ...discWords,
+          gears: '9',
+          ...rearWords('cassette', '9'),
+        },
         lengths: {
           'rim-to-dropout.left': [54.5],
           'rim-to-dropout.right': [54],
@@ -106,6 +164,9 @@ export const demoBikes: DemoBike[] = [
           ...slot('right', 10.05, 10.05, 10.02),
           ...bothSides('slot-depth', 18),
           ...bothSides('plate', 6),
+          ...blade,
+          ...discLengths,
+          ...rearLengths(3.8, 35.8),
           'old-axle': [12],
         },
       },
@@ -122,6 +183,7 @@ export const demoBikes: DemoBike[] = [
       wheelbaseMm: 1050,
       chainStayMm: 440,
     },
+    facts: rider(13, 74, 12, 4),
     activeEnd: 'front',
     wheels: { front: 'FW-1' },
     ends: [
@@ -139,6 +201,7 @@ export const demoBikes: DemoBike[] = [
           ...bothSides('plate', 4.6),
           ...bothSides('lip-diameter', 24),
           ...bothSides('lip-depth', 1.6),
+          ...blade,
           'old-axle': [9],
         },
       },
@@ -155,6 +218,7 @@ export const demoBikes: DemoBike[] = [
       wheelbaseMm: 1040,
       chainStayMm: 430,
     },
+    facts: rider(9, 77, 2, 8),
     activeEnd: 'front',
     wheels: {},
     ends: [{ end: 'front', words: { material: 'carbon', 'blade-material': 'carbon' }, lengths: {} }],
@@ -170,12 +234,13 @@ export const demoBikes: DemoBike[] = [
       wheelbaseMm: 1740,
       chainStayMm: 450,
     },
+    facts: rider(24, 120, 4, 4, { brakes: { front: { kind: 'rotor', rotorMm: 203 }, rear: { kind: 'rim' } } }),
     activeEnd: 'rear',
     wheels: { rear: 'RW-3' },
     ends: [
       {
         end: 'rear',
-        words: { ...steel, ...smooth, seat: 'open-relieved', brake: 'rim', gears: '8' },
+        words: { ...steel, ...smooth, seat: 'open-relieved', brake: 'rim', gears: '8', ...rearWords('cassette', '8') },
         lengths: {
           'rim-to-dropout.left': [59.5],
           'rim-to-dropout.right': [59.5],
@@ -185,6 +250,8 @@ export const demoBikes: DemoBike[] = [
           ...slot('right', 10.2, 10.2, 10.18),
           ...bothSides('slot-depth', 20),
           ...bothSides('plate', 7),
+          ...blade,
+          ...rearLengths(4, 36),
           'old-axle': [12],
         },
       },
@@ -201,12 +268,13 @@ export const demoBikes: DemoBike[] = [
       wheelbaseMm: 1080,
       chainStayMm: 420,
     },
+    facts: rider(17, 68, 6, 3),
     activeEnd: 'rear',
     wheels: { rear: 'RW-4' },
     ends: [
       {
         end: 'rear',
-        words: { ...steel, ...smooth, seat: 'open-flat', brake: 'rim', gears: '8' },
+        words: { ...steel, ...smooth, seat: 'open-flat', brake: 'rim', gears: '8', ...rearWords('freewheel', '8') },
         lengths: {
           'rim-to-dropout.left': [54],
           'rim-to-dropout.right': [54],
@@ -216,6 +284,8 @@ export const demoBikes: DemoBike[] = [
           ...slot('right', 10.16, 10.12, 10.1),
           ...bothSides('slot-depth', 16),
           ...bothSides('plate', 5),
+          ...blade,
+          ...rearLengths(4.2),
           'old-axle': [10],
         },
       },

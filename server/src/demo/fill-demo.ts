@@ -20,6 +20,7 @@ import { demoStores } from './stores';
 import { demoWheel, demoWheels } from './wheels';
 
 const person = 'Wren';
+const demoWorkshop = { wheels: demoWheels, stores: demoStores };
 
 /**
  * Fills an empty demo database; with `renew` empties it first. Runs under a lock, so that of two servers that start together
@@ -29,14 +30,16 @@ export async function fillDemo(dataSource: DataSource, { renew }: { renew: boole
   await dataSource.transaction(async (manager) => {
     await manager.query('SELECT pg_advisory_xact_lock(4620)');
     if (renew) {
-      await manager.query('TRUNCATE journal, store_item, wheel, accepted_stack, choice, reading, bike');
+      await manager.query(
+        'TRUNCATE journal, store_item, wheel, accepted_stack, choice, reading, order_line, shop_settings, bike',
+      );
     } else if ((await manager.count(BikeEntity)) + (await manager.count(WheelEntity)) > 0) return;
     for (const { id, code, note, version, ...spec } of demoWheels) {
       await manager.insert(WheelEntity, { id, code, note, version, spec } as never);
     }
     await manager.insert(
       StoreItemEntity,
-      demoStores.map((item) => ({ ...item, withdrawnAt: null })),
+      demoStores.map((item) => ({ ...item, details: item.details ?? null, withdrawnAt: null })) as never,
     );
     const from = Date.now() - 2 * 24 * 3600 * 1000;
     for (const [index, bike] of demoBikes.entries()) await addBike(manager, bike, index + 1, from + index * 600_000);
@@ -46,7 +49,7 @@ export async function fillDemo(dataSource: DataSource, { renew }: { renew: boole
 async function addBike(manager: EntityManager, demo: DemoBike, number: number, from: number): Promise<void> {
   const bikeId = demoId(3, number);
   const at = clock(from);
-  const bike = { id: bikeId, ...demo.bike, createdAt: at(), withdrawnAt: null, version: 1 };
+  const bike = { id: bikeId, ...demo.bike, facts: demo.facts ?? {}, createdAt: at(), withdrawnAt: null, version: 1 };
   await manager.insert(BikeEntity, bike);
   await manager.insert(JournalEntity, {
     id: demoId(9, number),
@@ -91,7 +94,7 @@ async function addBike(manager: EntityManager, demo: DemoBike, number: number, f
 /** Accepts the best stack, worked out like any other. */
 async function acceptBest(manager: EntityManager, bikeId: string, demo: DemoBike, number: number, acceptedAt: Date) {
   const record = await bikeRecord(manager, bikeId);
-  const { fit, wheel } = endState({ ...record, stacks: [] }, demo.activeEnd, demoWheels, demoStores);
+  const { fit, wheel } = endState({ ...record, bike: record.bike.facts, stacks: [] }, demo.activeEnd, demoWorkshop);
   const best = fit?.stack?.stacks[0];
   if (!best || !wheel) throw new Error(`demo bike ${demo.bike.tag} has no stack to accept`);
   const body: NewStack = {
@@ -104,7 +107,7 @@ async function acceptBest(manager: EntityManager, bikeId: string, demo: DemoBike
     byHand: false,
     acceptedAt: acceptedAt.toISOString(),
   };
-  const snapshot = snapshotOf(body, record, demoWheels, demoStores);
+  const snapshot = snapshotOf(body, record, demoWorkshop);
   await manager.insert(AcceptedStackEntity, {
     id: demoId(5, number),
     bikeId,

@@ -1,5 +1,5 @@
 import type { StoreItem } from '@cricket/contract/shapes';
-import type { StoreKind } from '@cricket/core/parts';
+import type { ArmFacts, StoreDetails, StoreKind } from '@cricket/core/parts';
 
 import { demoId } from './demo-id';
 
@@ -11,7 +11,67 @@ interface Line {
   tabWidthMm?: number;
   tabDepthMm?: number;
   count: number;
+  details?: StoreDetails;
 }
+
+const rigidArm: ArmFacts = {
+  kind: 'rigid',
+  lengthMm: 90,
+  linkMm: null,
+  holeDeg: 0,
+  stepDeg: null,
+  widthMm: 18,
+  offsetMm: 0,
+  bandFromMm: 12,
+  bandToMm: 40,
+  grade: 'hard',
+  fitClearanceMm: 0.1,
+};
+const jointedArm: ArmFacts = { ...rigidArm, kind: 'adjustable', lengthMm: 50, linkMm: 60, grade: 'mild' };
+const none = { boreMm: null, outerMm: null };
+
+const bolts = (kind: 'rotor-bolt' | 'caliper-bolt', threadMm: number, lengthsMm: number[]): Line[] =>
+  lengthsMm.map((lengthMm) => ({
+    kind,
+    boreMm: threadMm,
+    outerMm: null,
+    thicknessMm: threadMm,
+    count: kind === 'rotor-bolt' ? 24 : 10,
+    details: { lengthMm, costEach: 0.8 },
+  }));
+
+const spacers: Line[] = [1, 1.85, 2.85, 4.5].map((thicknessMm) => ({
+  kind: 'cassette-spacer',
+  ...none,
+  thicknessMm,
+  count: 4,
+}));
+
+const tyres: Line[] = (
+  [
+    [622, 42],
+    [622, 50],
+    [559, 50],
+    [406, 47],
+  ] as const
+).map(([beadSeatMm, widthMm]) => ({
+  kind: 'tyre',
+  ...none,
+  thicknessMm: 1,
+  count: 3,
+  details: {
+    costEach: 32,
+    tyre: { beadSeatMm, widthMm, minBar: 2, maxBar: 5, loadKg: 140, speedKmh: 50, directional: true },
+  },
+}));
+
+const spokes: Line[] = Array.from({ length: 60 }, (_, index) => ({
+  kind: 'spoke' as const,
+  ...none,
+  thicknessMm: 2.3,
+  count: index % 5 === 0 ? 72 : 36,
+  details: { lengthMm: 150 + 2 * index, costEach: 0.6 },
+}));
 
 const plain = (boreMm: number, outerMm: number, rows: readonly (readonly [number, number])[]): Line[] =>
   rows.map(([thicknessMm, count]) => ({ kind: 'plain', boreMm, outerMm, thicknessMm, count }));
@@ -37,8 +97,35 @@ const lines: Line[] = [
   { kind: 'rotor-shim', boreMm: null, outerMm: 44, thicknessMm: 1, count: 4 },
   { kind: 'caliper-shim', boreMm: null, outerMm: null, thicknessMm: 0.5, count: 6 },
   { kind: 'caliper-shim', boreMm: null, outerMm: null, thicknessMm: 1, count: 4 },
-  { kind: 'arm', boreMm: 12, outerMm: null, thicknessMm: 6, count: 5 },
-  { kind: 'arm', boreMm: 14, outerMm: null, thicknessMm: 6, count: 3 },
+  {
+    kind: 'arm',
+    boreMm: 12,
+    outerMm: null,
+    thicknessMm: 6,
+    count: 5,
+    details: { arm: rigidArm, costEach: 16, label: 'Straight arm 90' },
+  },
+  {
+    kind: 'arm',
+    boreMm: 14,
+    outerMm: null,
+    thicknessMm: 6,
+    count: 3,
+    details: { arm: rigidArm, costEach: 18, label: 'Straight arm 90' },
+  },
+  {
+    kind: 'arm',
+    boreMm: 12,
+    outerMm: null,
+    thicknessMm: 5,
+    count: 2,
+    details: { arm: jointedArm, costEach: 24, label: 'Jointed arm 50 + 60' },
+  },
+  ...bolts('rotor-bolt', 5, [8, 10, 12]),
+  ...bolts('caliper-bolt', 6, [16, 18, 20, 25]),
+  ...spacers,
+  ...tyres,
+  ...spokes,
 ];
 
 /** What the demo shop has on hand. */

@@ -1,6 +1,7 @@
 import type { Wheel } from '@cricket/contract/shapes';
 
 import { demoId } from './demo-id';
+import { demoKits } from './kits';
 
 type Spec = Omit<Wheel, 'id' | 'version'>;
 
@@ -177,7 +178,12 @@ const specs: Spec[] = [
 ];
 
 /** Six invented motor wheels. */
-export const demoWheels: Wheel[] = specs.map((spec, index) => ({ id: demoId(1, index + 1), ...spec, version: 1 }));
+export const demoWheels: Wheel[] = specs.map((spec, index) => ({
+  id: demoId(1, index + 1),
+  ...spec,
+  kit: demoKits[spec.code] ?? null,
+  version: 1,
+}));
 
 /** The demo wheel with this code. */
 export function demoWheel(code: string): Wheel {

@@ -1,8 +1,9 @@
 import type { NewStack } from '@cricket/contract';
-import type { BikeRecord, StackSnapshot, StoreItem, Wheel } from '@cricket/contract/shapes';
-import { judgeStack, stackFindings } from '@cricket/core/axle-stack';
-import { endState } from '@cricket/core/next-action';
-import { worstFirst, worstOf } from '@cricket/core/verdict';
+import type { BikeRecord, StackSnapshot } from '@cricket/contract/shapes';
+import { judgeStack } from '@cricket/core/axle-stack';
+import { findingsWith } from '@cricket/core/fit';
+import { endState, type Workshop } from '@cricket/core/next-action';
+import { worstOf } from '@cricket/core/verdict';
 
 import { ProblemError } from '../http/problem';
 
@@ -11,8 +12,8 @@ import { ProblemError } from '../http/problem';
  *
  * @throws ProblemError 422 when the end is not measured, a washer is not there, or the stack must not be fitted
  */
-export function snapshotOf(body: NewStack, record: BikeRecord, wheels: Wheel[], stores: StoreItem[]): StackSnapshot {
-  const wheel = wheels.find(({ id }) => id === body.wheelId);
+export function snapshotOf(body: NewStack, record: BikeRecord, workshop: Workshop): StackSnapshot {
+  const wheel = workshop.wheels.find(({ id }) => id === body.wheelId);
   if (!wheel) throw refused('wheelId', `${body.wheelId} is not in the catalogue`);
   const choice = {
     id: '',
@@ -23,19 +24,17 @@ export function snapshotOf(body: NewStack, record: BikeRecord, wheels: Wheel[], 
     wheelId: wheel.id,
     chosenAt: '9999',
   };
-  const { fit } = endState(
-    { readings: record.readings, choices: [...record.choices, choice], stacks: [] },
+  const { fit, fitInput } = endState(
+    { bike: record.bike.facts, readings: record.readings, choices: [...record.choices, choice], stacks: [] },
     body.end,
-    wheels,
-    stores,
+    workshop,
   );
   const input = fit?.stackInput;
-  if (!fit || !input) throw refused('end', `the ${body.end} end is not measured yet`);
+  if (!fit || !fitInput || !input) throw refused('end', `the ${body.end} end is not measured yet`);
   const { rotorShimsMm, caliperShimsMm } = body;
   const thicknessMm = thicknesses(body, input.washers);
   const stack = judgeStack(input, { left: body.left, right: body.right, rotorShimsMm, caliperShimsMm }, thicknessMm);
-  const stackIds = new Set(fit.stack?.findings.map(({ id }) => id));
-  const findings = worstFirst([...fit.findings.filter(({ id }) => !stackIds.has(id)), ...stackFindings(input, stack)]);
+  const findings = findingsWith(fitInput, fit, stack);
   const verdict = worstOf(findings.map((finding) => finding.verdict));
   const against = findings.find((finding) => finding.verdict === 'stop' || finding.verdict === 'unknown');
   if (against) throw refused(against.id, against.because);

@@ -1,11 +1,16 @@
-import type { BikeRecord, BikeSummary, StoreItem, Wheel } from '@cricket/contract/shapes';
-import { activeEnd, endState, type AcceptedStack } from '@cricket/core/next-action';
+import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
+import { activeEnd, endState, type AcceptedStack, type Workshop } from '@cricket/core/next-action';
 
 /** A bike as the list shows it: where work goes on, and what comes next. */
-export function summarise(record: BikeRecord, wheels: Wheel[], stores: StoreItem[]): BikeSummary {
-  const facts = { readings: record.readings, choices: record.choices, stacks: record.stacks.map(stackFacts) };
+export function summarise(record: BikeRecord, workshop: Workshop): BikeSummary {
+  const facts = {
+    bike: record.bike.facts,
+    readings: record.readings,
+    choices: record.choices,
+    stacks: record.stacks.map(stackFacts),
+  };
   const end = activeEnd(facts);
-  const state = endState(facts, end, wheels, stores);
+  const state = endState(facts, end, workshop);
   return { bike: record.bike, end, wheelCode: state.wheel?.code ?? null, next: state.next };
 }
 

@@ -5,7 +5,8 @@ import type { DataSource } from 'typeorm';
 import { BikeEntity } from '../data/entities/bike';
 import { JournalEntity } from '../data/entities/journal';
 import { journalled } from '../data/journal';
-import { allStores, allWheels, bikeForWrite, bikeRecord, bikeShape, bikesInShop, journalShape } from '../data/records';
+import { bikeForWrite, bikeRecord, bikeShape, bikesInShop, journalShape } from '../data/records';
+import { workshopOf } from '../data/workshop';
 import { summarise } from '../fit/summaries';
 import { ProblemError } from './problem';
 import { readBody } from './read-body';
@@ -16,12 +17,8 @@ export function bikes(dataSource: DataSource): Hono {
   const app = new Hono();
 
   app.get('/', async (c) => {
-    const [records, wheels, stores] = await Promise.all([
-      bikesInShop(dataSource),
-      allWheels(dataSource),
-      allStores(dataSource),
-    ]);
-    return c.json(records.map((record) => summarise(record, wheels, stores)));
+    const [records, workshop] = await Promise.all([bikesInShop(dataSource), workshopOf(dataSource)]);
+    return c.json(records.map((record) => summarise(record, workshop)));
   });
 
   app.get('/:bikeId', async (c) => c.json(await bikeRecord(dataSource, uuidParam(c, 'bikeId'))));
@@ -41,7 +38,7 @@ export function bikes(dataSource: DataSource): Hono {
       if (await manager.existsBy(BikeEntity, { id })) {
         throw new ProblemError(409, 'id-taken', 'A bike with this id exists already.');
       }
-      const bike = { id, ...ownFacts(body), createdAt: new Date(), withdrawnAt: null, version: 1 };
+      const bike = { id, ...ownFacts(body), facts: {}, createdAt: new Date(), withdrawnAt: null, version: 1 };
       await manager.insert(BikeEntity, bike);
       return { before: null, after: bike };
     });

@@ -5,7 +5,8 @@ import type { DataSource } from 'typeorm';
 
 import { AcceptedStackEntity } from '../data/entities/accepted-stack';
 import { journalled } from '../data/journal';
-import { allStores, allWheels, bikeForWrite, bikeRecord, stackShape } from '../data/records';
+import { bikeForWrite, bikeRecord, stackShape } from '../data/records';
+import { workshopOf } from '../data/workshop';
 import { snapshotOf } from '../fit/snapshot';
 import { ProblemError } from './problem';
 import { readBody } from './read-body';
@@ -26,11 +27,7 @@ export function stacks(dataSource: DataSource): Hono {
       if (await manager.existsBy(AcceptedStackEntity, { id })) {
         throw new ProblemError(409, 'id-taken', 'A stack with this id exists already.');
       }
-      const [record, wheels, stores] = [
-        await bikeRecord(manager, bikeId),
-        await allWheels(manager),
-        await allStores(manager),
-      ];
+      const [record, workshop] = [await bikeRecord(manager, bikeId), await workshopOf(manager)];
       const accepted = manager.create(AcceptedStackEntity, {
         id,
         bikeId,
@@ -40,7 +37,7 @@ export function stacks(dataSource: DataSource): Hono {
         person: context.person,
         byHand: body.byHand,
         coreVersion,
-        snapshot: snapshotOf(body, record, wheels, stores),
+        snapshot: snapshotOf(body, record, workshop),
       });
       await manager.insert(AcceptedStackEntity, accepted as never);
       return { before: null, after: stackShape(accepted) };

@@ -33,6 +33,8 @@ export function stores(dataSource: DataSource): Hono {
         tabWidthMm: body.kind === 'tabbed' ? (body.tabWidthMm ?? null) : null,
         tabDepthMm: body.kind === 'tabbed' ? (body.tabDepthMm ?? null) : null,
         count: body.count,
+        // Lists edit counts and sizes; what else a part is like stays as it was.
+        details: body.details ?? stored?.details ?? null,
         version: body.version + 1,
         withdrawnAt: null,
       });

@@ -38,6 +38,8 @@ export function wheels(dataSource: DataSource): Hono {
         rotorFaceMm: entry.rotorFaceMm ?? null,
         smallSprocketMm: entry.smallSprocketMm ?? null,
         rotorDiameterMm: entry.rotorDiameterMm ?? null,
+        // A form that knows nothing of the kit must not lose it.
+        kit: entry.kit === undefined ? (before?.kit ?? null) : entry.kit,
       };
       const wheel = manager.create(WheelEntity, { id, code: code.trim(), note, spec, version: version + 1 });
       await manager.save(wheel);

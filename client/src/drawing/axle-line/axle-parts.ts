@@ -15,7 +15,7 @@ export interface AxleLineData {
   onLip: Record<Side, boolean>;
 }
 
-export type AxlePartKind = 'plain' | 'tabbed' | 'plate' | 'c-washer' | 'arm' | 'nut';
+export type AxlePartKind = 'plain' | 'tabbed' | 'plate' | 'c-washer' | 'extra' | 'spacer' | 'arm' | 'nut';
 
 /** One part on the axle, in the order in which it is threaded on. */
 export interface AxlePart {
@@ -56,7 +56,16 @@ export interface AxleLayout {
 /** Rotors are drawn this thick. */
 const rotorThicknessMm = 1.8;
 
-const radii: Record<AxlePartKind, number> = { plain: 11, tabbed: 12.5, plate: 22, 'c-washer': 10, arm: 15, nut: 11 };
+const radii: Record<AxlePartKind, number> = {
+  plain: 11,
+  tabbed: 12.5,
+  plate: 22,
+  'c-washer': 10,
+  extra: 16,
+  spacer: 11,
+  arm: 15,
+  nut: 11,
+};
 
 /**
  * Places every part along the axle.

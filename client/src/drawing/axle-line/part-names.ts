@@ -5,11 +5,13 @@ const chips: Record<AxlePartKind, string> = {
   tabbed: 'tab',
   plate: 'dropout',
   'c-washer': 'C',
+  extra: 'stay',
+  spacer: 'sp',
   arm: 'arm',
   nut: 'nut',
 };
 
-const names: Record<AxlePartKind, string> = { ...chips, plain: 'washer', 'c-washer': 'C-washer' };
+const names: Record<AxlePartKind, string> = { ...chips, plain: 'washer', 'c-washer': 'C-washer', spacer: 'spacer' };
 
 /** A part's short name on the drawing. */
 export function partName({ kind }: Pick<AxlePart, 'kind'>): string {
@@ -21,6 +23,8 @@ const spoken: Record<AxlePartKind, string> = {
   tabbed: 'tabbed washer',
   plate: 'dropout',
   'c-washer': 'C-washer',
+  extra: 'stay or plate on the axle',
+  spacer: 'arm spacer',
   arm: 'torque arm',
   nut: 'axle nut',
 };

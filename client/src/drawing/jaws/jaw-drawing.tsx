@@ -165,6 +165,111 @@ const scenes: Record<string, Scene> = {
       <Path d="M80 136h102M80 128v16M182 128v16" {...thin(tones)} />
     </>
   ),
+  'rotor-diameter': (tones) => rotorFace(tones, <Path d="M88 115h214M88 106v18M302 106v18" {...thin(tones)} />),
+  'rotor-max': (tones) => rotorFace(tones, <Path d="M195 8v214" stroke={tones.lime} strokeWidth={6} />),
+  'rotor-pattern': (tones) =>
+    rotorFace(tones, <Circle cx={195} cy={115} r={44} fill="none" stroke={tones.lime} strokeWidth={6} />),
+  'caliper-inboard': (tones) =>
+    caliperScene(tones, <Path d="M160 196h96M160 188v16M256 188v16" {...thin(tones)} />, 'side'),
+  'caliper-depth': (tones) =>
+    caliperScene(tones, <Path d="M300 24v96M292 24h16M292 120h16" {...thin(tones)} />, 'depth'),
+  'caliper-mount': (tones) => caliperScene(tones, null, 'mount'),
+  'mount-plate': (tones) => boltScene(tones, 'plate'),
+  'mount-thread': (tones) => boltScene(tones, 'thread'),
+  'leg-inboard': (tones) => (
+    <>
+      <Path d="M70 120h20v110h-20z" {...outline(tones)} />
+      <Path d="M64 0h38v128h-38z" {...outline(tones)} />
+      <Path d="M196 30h8v180h-8z" fill={tones.metal} stroke={tones.ink} strokeWidth={2} />
+      <Path d="M90 160v-120" stroke={tones.soft} strokeDasharray="8 4 2 4" strokeWidth={1.2} />
+      <Rect x={90} y={58} width={12} height={22} {...tool(tones)} />
+      <Path d="M150 69h-44M114 62l-9 7 9 7" {...thin(tones)} />
+    </>
+  ),
+  'sprocket-gap': (tones) => (
+    <>
+      <Path d="M300 14h20v202h-20z" {...outline(tones)} />
+      <Path
+        d="M232 52h10v126h-10zM208 36h10v158h-10zM184 22h10v186h-10z"
+        fill={tones.metal}
+        stroke={tones.ink}
+        strokeWidth={2}
+      />
+      <Path d="M40 115h310" stroke={tones.soft} strokeDasharray="8 4 2 4" strokeWidth={1.2} />
+      <Rect x={242} y={84} width={58} height={20} {...tool(tones)} />
+      <Path d="M242 132h58M242 124v16M300 124v16" {...thin(tones)} />
+    </>
+  ),
+  'cassette-stack': (tones) => (
+    <>
+      <Path
+        d="M150 60h12v110h-12zM170 44h12v142h-12zM190 32h12v166h-12zM210 20h12v190h-12z"
+        fill={tones.metal}
+        stroke={tones.ink}
+        strokeWidth={2}
+      />
+      <Path d="M20 100h130v30h-14v-10h-116z" {...tool(tones)} />
+      <Path d="M370 100h-148v30h14v-10h134z" {...tool(tones)} />
+      <Path d="M150 214h72M150 206v16M222 206v16" {...thin(tones)} />
+    </>
+  ),
+  cluster: (tones) => (
+    <>
+      <Path
+        d="M150 60h12v110h-12zM170 44h12v142h-12zM190 32h12v166h-12zM210 20h12v190h-12z"
+        fill={tones.metal}
+        stroke={tones.ink}
+        strokeWidth={2}
+      />
+      <Path d="M40 98h110v34h-110z" fill={tones.lime} stroke={tones.ink} strokeWidth={2} />
+    </>
+  ),
+  'hanger-in-seat': (tones) => hangerScene(tones),
+  hanger: (tones) => hangerScene(tones),
+  extra: (tones) => (
+    <>
+      <Rect x={30} y={98} width={330} height={34} fill={tones.metal} stroke={tones.ink} strokeWidth={2} />
+      <Path d="M240 20h22v190h-22z" {...outline(tones)} />
+      <Rect x={206} y={48} width={34} height={134} {...tool(tones)} />
+      <Path d="M206 206h34M206 198v16M240 198v16" {...thin(tones)} />
+    </>
+  ),
+  'axle-extras': (tones) => (
+    <>
+      <Rect x={30} y={98} width={330} height={34} fill={tones.metal} stroke={tones.ink} strokeWidth={2} />
+      <Path d="M240 20h22v190h-22z" {...outline(tones)} />
+      <Rect x={206} y={48} width={34} height={134} {...tool(tones)} />
+    </>
+  ),
+  'slot-line': (tones) => (
+    <>
+      <Path d="M172 0h46v150h-46z" {...outline(tones)} />
+      <Path d="M172 150h46l-6 76h-10v-44a7 7 0 0 0-14 0v44h-10z" {...outline(tones)} />
+      <Path d="M186 228l16 0 26-226h-16z" {...tool(tones)} />
+      <Path d="M195 22h27M195 14v16M222 14v16" {...thin(tones)} />
+      <Path d="M195 0v150" stroke={tones.soft} strokeDasharray="8 4 2 4" strokeWidth={1.2} />
+    </>
+  ),
+  'clamp-from': (tones) => clampScene(tones, 92),
+  'clamp-to': (tones) => clampScene(tones, 26),
+  'blade-width': (tones) => (
+    <>
+      <Path d="M168 0h54v170h-54zM176 170h38v60h-38z" {...outline(tones)} />
+      <Path d="M20 92h148v36h-16v-14h-132z" {...tool(tones)} />
+      <Path d="M370 92h-148v36h16v-14h132z" {...tool(tones)} />
+    </>
+  ),
+  'blade-step': (tones) => (
+    <>
+      <Path d="M200 0h50v120h-50z" {...outline(tones)} />
+      <Path d="M186 120h28v110h-28z" {...outline(tones)} />
+      <Path d="M160 0h8v220h-8z" {...tool(tones)} />
+      <Path d="M168 180h18M168 172v16M186 172v16" {...thin(tones)} />
+      <Path d="M168 60h32M168 52v16M200 52v16" {...thin(tones)} />
+    </>
+  ),
+  'bead-seat': (tones) => tyreScene(tones, false),
+  'tyre-width': (tones) => tyreScene(tones, true),
   'washers-found': (tones) => washersScene(tones),
   'washers-delivered': (tones) => washersScene(tones),
   material: (tones) => dropout(tones, ''),
@@ -185,6 +290,83 @@ function rotorScene(tones: Tones, face: number): ReactNode {
       <Path d="M60 115h290" stroke={tones.soft} strokeDasharray="8 4 2 4" strokeWidth={1.2} />
       <Rect x={90} y={36} width={face - 90} height={20} {...tool(tones)} />
       <Path d={`M90 76h${face - 90}M90 68v16M${face} 68v16`} {...thin(tones)} />
+    </>
+  );
+}
+
+function rotorFace(tones: Tones, what: ReactNode): ReactNode {
+  return (
+    <>
+      <Circle cx={195} cy={115} r={107} fill={tones.metal} stroke={tones.ink} strokeWidth={2} />
+      <Circle cx={195} cy={115} r={84} fill={tones.sheet} stroke={tones.ink} strokeWidth={2} />
+      <Circle cx={195} cy={115} r={30} fill={tones.metal} stroke={tones.ink} strokeWidth={2} />
+      {what}
+    </>
+  );
+}
+
+function caliperScene(tones: Tones, dimension: ReactNode, what: 'side' | 'depth' | 'mount'): ReactNode {
+  return (
+    <>
+      <Path d="M152 24h8v190h-8z" fill={tones.metal} stroke={tones.ink} strokeWidth={2} />
+      <Path
+        d="M100 24h156v96h-92v-66h-16v66h-48z"
+        fill={what === 'mount' ? tones.lime : 'url(#cut)'}
+        stroke={tones.ink}
+        strokeWidth={2.5}
+      />
+      <Path d="M300 130h70v84h-70z" fill={tones.sheet} stroke={tones.ink} strokeWidth={2} />
+      {what === 'side' ? <Rect x={160} y={150} width={96} height={20} {...tool(tones)} /> : null}
+      {dimension}
+    </>
+  );
+}
+
+function boltScene(tones: Tones, what: 'plate' | 'thread'): ReactNode {
+  return (
+    <>
+      <Path d="M90 60h210v50h-210z" {...outline(tones)} />
+      <Path d="M90 118h210v90h-210z" fill={tones.metal} stroke={tones.ink} strokeWidth={2} />
+      <Path
+        d="M168 30h54v26h-54zM182 56h26v112h-26z"
+        fill={what === 'plate' ? tones.sheet : tones.lime}
+        stroke={tones.ink}
+        strokeWidth={2}
+      />
+      <Path
+        d={what === 'plate' ? 'M330 58v60M322 58h16M322 118h16' : 'M330 118v70M322 118h16M322 188h16'}
+        {...thin(tones)}
+      />
+    </>
+  );
+}
+
+function hangerScene(tones: Tones): ReactNode {
+  return (
+    <>
+      {dropout(tones, '')}
+      <Path d="M225 120l60 10 24 90h-40l-14-60-30-12z" fill={tones.lime} stroke={tones.ink} strokeWidth={2} />
+    </>
+  );
+}
+
+function clampScene(tones: Tones, at: number): ReactNode {
+  return (
+    <>
+      <Path d="M168 0h54v150h-54z" {...outline(tones)} />
+      <Path d="M168 150h54l-6 76h-14v-30a7 7 0 0 0-14 0v30h-14z" {...outline(tones)} />
+      <Rect x={160} y={at} width={70} height={14} {...tool(tones)} />
+      <Path d={`M270 ${at + 7}v${196 - at - 7}M262 ${at + 7}h16M262 196h16`} {...thin(tones)} />
+    </>
+  );
+}
+
+function tyreScene(tones: Tones, jaws: boolean): ReactNode {
+  return (
+    <>
+      <Path d="M140 150c-40-60-10-130 55-130s95 70 55 130l-16-10c20-50 0-94-39-94s-59 44-39 94z" {...outline(tones)} />
+      <Path d="M140 150h110l-14 60h-82z" fill={tones.metal} stroke={tones.ink} strokeWidth={2} />
+      {jaws ? <Path d="M20 84h104v28h-14v-12h-90zM370 84h-104v28h14v-12h90z" {...tool(tones)} /> : null}
     </>
   );
 }

@@ -1,4 +1,4 @@
-import type { StoreKind } from '@cricket/core/parts';
+import type { StoreDetails, StoreKind } from '@cricket/core/parts';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 @Entity('store_item')
@@ -23,6 +23,9 @@ export class StoreItemEntity {
 
   @Column({ type: 'double precision', name: 'tab_depth_mm', nullable: true })
   tabDepthMm!: number | null;
+
+  @Column({ type: 'jsonb', nullable: true })
+  details!: StoreDetails | null;
 
   @Column({ type: 'integer' })
   count!: number;

@@ -1,0 +1,1 @@
+export { GearsScreen as default } from '../../../../src/gears/gears-screen';

@@ -1,0 +1,1 @@
+export { LacingScreen as default } from '../../../../src/lacing/lacing-screen';

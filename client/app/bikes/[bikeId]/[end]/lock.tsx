@@ -1,0 +1,1 @@
+export { LockScreen as default } from '../../../../src/lock/lock-screen';

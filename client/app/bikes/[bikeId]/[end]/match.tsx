@@ -1,0 +1,1 @@
+export { MatchScreen as default } from '../../../../src/match/match-screen';

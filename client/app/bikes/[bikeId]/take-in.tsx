@@ -1,0 +1,1 @@
+export { TakeInScreen as default } from '../../../src/take-in/take-in-screen';

@@ -1,0 +1,1 @@
+export { LimitsScreen as default } from '../src/limits/limits-screen';

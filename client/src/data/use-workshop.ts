@@ -1,0 +1,42 @@
+import type { ShopSettings, StoreItem, Wheel } from '@cricket/contract/shapes';
+import { routes } from '@cricket/contract/routes';
+import type { Workshop } from '@cricket/core/next-action';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+
+import { read } from './api';
+import { keys } from './queries';
+import { useStores, useWheels } from './use-bikes';
+
+/** What the workshop has set for itself: limits, tools, hourly rate, classes of vehicle. */
+export function useShopSettings() {
+  return useQuery({
+    queryKey: keys.settings,
+    queryFn: ({ signal }) => read<ShopSettings>(routes.settings, signal),
+  });
+}
+
+const noWheels: Wheel[] = [];
+const noStores: StoreItem[] = [];
+
+/** Everything of the workshop that a fit depends on; ready when all of it is known on this phone. */
+export function useWorkshop() {
+  const wheels = useWheels();
+  const stores = useStores();
+  const settings = useShopSettings();
+  const workshop = useMemo(
+    (): Workshop & { wheels: readonly Wheel[]; stores: readonly StoreItem[] } => ({
+      wheels: wheels.data ?? noWheels,
+      stores: stores.data ?? noStores,
+      ...(settings.data && { limits: settings.data.limits, tools: settings.data.tools }),
+    }),
+    [wheels.data, stores.data, settings.data],
+  );
+  return {
+    workshop,
+    settings: settings.data ?? null,
+    ready: wheels.data !== undefined && stores.data !== undefined && settings.data !== undefined,
+    error: wheels.error ?? stores.error ?? settings.error,
+    refetch: () => void Promise.all([wheels.refetch(), stores.refetch(), settings.refetch()]),
+  };
+}

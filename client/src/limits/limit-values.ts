@@ -1,0 +1,71 @@
+import { limitTable, type LimitKey, type LimitRow, type LimitsInput } from '@cricket/core/limits';
+import { materials, type Material } from '@cricket/core/materials';
+
+import { numberRule, typedFigure } from '../ui/number-rule';
+import { words } from './words';
+
+/** One editable figure: a limit, or a limit for one material. */
+export interface LimitCell {
+  key: LimitKey;
+  row: LimitRow;
+  material: Material | null;
+  preset: string;
+}
+
+/** Every editable figure, in the order of the table; carbon cannot be opened. */
+export function limitCells(): LimitCell[] {
+  return (Object.entries(limitTable) as [LimitKey, LimitRow][]).flatMap(([key, row]): LimitCell[] => {
+    if (row.kind === 'material') {
+      return materials
+        .filter((material) => material !== 'carbon')
+        .map((material) => ({ key, row, material, preset: String(row.preset[material]) }));
+    }
+    return [{ key, row, material: null, preset: row.kind === 'sizes' ? row.preset.join(', ') : String(row.preset) }];
+  });
+}
+
+export const cellId = ({ key, material }: Pick<LimitCell, 'key' | 'material'>): string =>
+  material ? `${key}.${material}` : key;
+
+/** The workshop's own figure as text; empty for the default. */
+export function ownText(own: LimitsInput, { key, material }: LimitCell): string {
+  const value = own[key] as number | number[] | Partial<Record<Material, number>> | undefined;
+  if (value === undefined) return '';
+  if (Array.isArray(value)) return value.join(', ');
+  if (typeof value === 'object') return material && value[material] !== undefined ? String(value[material]) : '';
+  return String(value);
+}
+
+/** What is wrong with a typed figure; null when it holds or is empty. */
+export function cellError({ row }: LimitCell, text: string): string | null {
+  if (text.trim() === '') return null;
+  if (row.kind === 'sizes') {
+    const sizes = readSizes(text);
+    const range = `from ${row.min} to ${row.max} ${row.unit}`;
+    return sizes && sizes.every((size) => size >= row.min && size <= row.max) ? null : words.badSizes(text, range);
+  }
+  const held = numberRule(row.min, row.max, row.unit, false)(text);
+  if (held !== true) return held;
+  const whole = row.kind === 'number' && row.whole === true;
+  return whole && !Number.isInteger(typedFigure(text)) ? `${text} is not a whole number.` : null;
+}
+
+/** The workshop's limits from what is typed; empty fields fall back to the default. */
+export function limitsFrom(cells: readonly LimitCell[], texts: Record<string, string>): LimitsInput {
+  const own: Record<string, unknown> = {};
+  for (const cell of cells) {
+    const text = texts[cellId(cell)]?.trim() ?? '';
+    if (text === '') continue;
+    if (cell.material) own[cell.key] = { ...(own[cell.key] as object | undefined), [cell.material]: typedFigure(text) };
+    else own[cell.key] = cell.row.kind === 'sizes' ? readSizes(text) : typedFigure(text);
+  }
+  return own as LimitsInput;
+}
+
+function readSizes(text: string): number[] | null {
+  const sizes = text
+    .split(/[,;\s]+/)
+    .filter((part) => part !== '')
+    .map(Number);
+  return sizes.length > 0 && sizes.every(Number.isFinite) ? sizes : null;
+}

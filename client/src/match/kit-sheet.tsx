@@ -1,0 +1,80 @@
+import { View } from 'react-native';
+
+import { FindingRow } from '../fit/finding-row';
+import { Button } from '../ui/button';
+import { Mark, verdictWords } from '../ui/mark';
+import { Txt } from '../ui/txt';
+import { hours, money } from './figures';
+import type { MatchLine } from './match-line';
+import { words } from './words';
+
+export interface KitSheetProps {
+  line: MatchLine;
+  at: number;
+  count: number;
+  marked: boolean;
+  chosen: boolean;
+  onShow: (at: number) => void;
+  onMark: () => void;
+}
+
+/** One kit at one end, with what decides and what it takes. */
+export function KitSheet({ line, at, count, marked, chosen, onShow, onMark }: KitSheetProps) {
+  return (
+    <View testID="kit-sheet">
+      <View className="flex-row items-center gap-2 border-y-2 border-ink bg-sheet px-2 py-2">
+        <Button label="‹" spoken={words.before} onPress={() => onShow(at - 1)} disabled={at === 0} className="w-14" />
+        <View className="min-w-0 flex-1 items-center">
+          <Txt size="title" bold heading={2}>
+            {`${line.code} · ${words.at[line.end]}`}
+          </Txt>
+          <Txt size="label" figure tone="soft">
+            {`${words.nth(at + 1, count)}${chosen ? ` · ${words.chosen}` : ''}`}
+          </Txt>
+        </View>
+        <Button
+          label="›"
+          spoken={words.after}
+          onPress={() => onShow(at + 1)}
+          disabled={at === count - 1}
+          className="w-14"
+        />
+      </View>
+      <View className="flex-row items-center gap-2 px-4 pt-3">
+        <Mark verdict={line.verdict} size={30} />
+        <Txt size="title" bold tone={line.verdict}>
+          {verdictWords[line.verdict]}
+        </Txt>
+      </View>
+      <View className="flex-row flex-wrap gap-x-6 gap-y-1 px-4 py-2">
+        <Figure name={words.cost} value={money(line.cost)} />
+        <Figure name={words.lead} value={words.days(line.leadDays)} />
+        <Figure name={words.time} value={hours(line.minutes)} />
+        {line.peakTorqueNm === null ? null : (
+          <Figure name={words.torque} value={`${Math.round(line.peakTorqueNm)} N·m`} />
+        )}
+        {line.safety === null ? null : <Figure name={words.held} value={`${line.safety.toFixed(2)} ×`} />}
+      </View>
+      {line.findings.length === 0 ? <Txt className="px-4 py-2">{words.allGoes}</Txt> : null}
+      {line.findings.map((finding, index) => (
+        <FindingRow key={`${line.wheelId}${line.end}${finding.id}`} finding={finding} openAtFirst={index === 0} />
+      ))}
+      <View className="px-4 py-3">
+        <Button label={marked ? words.compared : words.compare} onPress={onMark} className="self-start" />
+      </View>
+    </View>
+  );
+}
+
+export function Figure({ name, value }: { name: string; value: string }) {
+  return (
+    <View>
+      <Txt size="label" figure tone="soft">
+        {name}
+      </Txt>
+      <Txt size="lead" figure bold>
+        {value}
+      </Txt>
+    </View>
+  );
+}

@@ -1,0 +1,98 @@
+import type { End } from '@cricket/core/features';
+import { Pressable, View } from 'react-native';
+
+import { Button } from '../ui/button';
+import { Mark, verdictWords } from '../ui/mark';
+import { Txt } from '../ui/txt';
+import { hours, money } from './figures';
+import type { MatchLine } from './match-line';
+import { words } from './words';
+
+export interface KitTableProps {
+  lines: readonly MatchLine[];
+  pair: readonly MatchLine[];
+  chosenAt: (end: End) => string | null;
+  onTake: (line: MatchLine) => void;
+  onMark: (line: MatchLine) => void;
+}
+
+/** Kits as rows: verdict, what decides, cost, lead time, hours. */
+export function KitTable({ lines, pair, chosenAt, onTake, onMark }: KitTableProps) {
+  return (
+    <View role="table" aria-label={words.title} testID="kit-table">
+      <View role="row" className="flex-row gap-3 border-b-2 border-ink px-4 py-2">
+        <Head text={words.kit} className="w-36" />
+        <Head text={words.decides} className="min-w-0 flex-1" />
+        <Head text={words.cost} className="w-20 text-right" />
+        <Head text={words.lead} className="w-20 text-right" />
+        <Head text={words.time} className="w-20 text-right" />
+        <View className="w-[250px]" role="columnheader" aria-label={words.compare} />
+      </View>
+      {lines.map((line) => {
+        const chosen = chosenAt(line.end) === line.wheelId;
+        const [first] = line.findings;
+        return (
+          <View
+            key={`${line.wheelId}${line.end}`}
+            role="row"
+            className={`min-h-[60px] flex-row items-center gap-3 border-b border-rule px-4 py-2 ${chosen ? 'bg-sheet' : ''}`}
+          >
+            <View role="cell" className="w-36">
+              <Txt bold>{`${line.code} · ${words.at[line.end]}`}</Txt>
+              <View className="flex-row items-center gap-1">
+                <Mark verdict={line.verdict} size={18} />
+                <Txt size="label" tone={line.verdict}>
+                  {verdictWords[line.verdict]}
+                </Txt>
+              </View>
+            </View>
+            <View role="cell" className="min-w-0 flex-1">
+              <Txt numberOfLines={2}>{first?.because ?? words.allGoes}</Txt>
+            </View>
+            <Cell text={money(line.cost)} />
+            <Cell text={words.days(line.leadDays)} />
+            <Cell text={hours(line.minutes)} />
+            <View role="cell" className="w-[250px] flex-row justify-end gap-2">
+              <Pressable
+                role="checkbox"
+                aria-checked={pair.includes(line)}
+                onPress={() => onMark(line)}
+                className={`min-h-[48px] justify-center border-2 border-ink px-3 ${pair.includes(line) ? 'bg-ink' : ''}`}
+              >
+                <Txt className={pair.includes(line) ? '!text-paper' : ''}>{words.compare}</Txt>
+              </Pressable>
+              <Button
+                label={chosen ? words.chosen : line.code}
+                look={chosen ? 'other' : 'do'}
+                onPress={() => onTake(line)}
+                low
+                className="w-28"
+                spoken={words.take(line.code, words.at[line.end])}
+              />
+            </View>
+          </View>
+        );
+      })}
+    </View>
+  );
+}
+
+function Head({ text, className }: { text: string; className: string }) {
+  return (
+    <View role="columnheader" className={className}>
+      <Txt size="label" figure tone="soft">
+        {text}
+      </Txt>
+    </View>
+  );
+}
+
+function Cell({ text }: { text: string }) {
+  return (
+    <View role="cell" className="w-20 items-end">
+      <Txt figure size="lead">
+        {text}
+      </Txt>
+    </View>
+  );
+}

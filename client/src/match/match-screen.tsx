@@ -1,0 +1,118 @@
+import type { End } from '@cricket/core/features';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+
+import { bikePath, endPath } from '../bike/paths';
+import { useBike } from '../data/use-bikes';
+import { useWorkshop } from '../data/use-workshop';
+import { useWrites } from '../data/use-writes';
+import { Button } from '../ui/button';
+import { Failed, Fetching, Notice } from '../ui/notice';
+import { Screen } from '../ui/screen';
+import { Txt } from '../ui/txt';
+import { useWide } from '../ui/use-wide';
+import { words as shared } from '../ui/words';
+import { Compared } from './compared';
+import { KitSheet } from './kit-sheet';
+import { KitTable } from './kit-table';
+import type { MatchLine } from './match-line';
+import { useMatch } from './use-match';
+import { words } from './words';
+
+/** Every kit of the catalogue at both ends, best first: a list on a wide screen, one at a time on a phone. */
+export function MatchScreen() {
+  const { bikeId, end: endInAddress } = useLocalSearchParams<{ bikeId: string; end: string }>();
+  const end: End = endInAddress === 'rear' ? 'rear' : 'front';
+  const router = useRouter();
+  const wide = useWide();
+  const { choose } = useWrites();
+  const bike = useBike(bikeId);
+  const { workshop, settings, ready, refetch } = useWorkshop();
+  const { lines, progress, failed, cancelled, cancel, again } = useMatch(
+    bike.record,
+    workshop,
+    ready ? settings : null,
+  );
+  const [at, setAt] = useState(0);
+  const [pair, setPair] = useState<readonly MatchLine[]>([]);
+  if (!bike.record) {
+    return (
+      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
+        {bike.isPending ? <Fetching /> : <Failed retry={refetch} />}
+      </Screen>
+    );
+  }
+  const latest = [...bike.record.choices].reverse();
+  const chosenAt = (where: End) =>
+    latest.find((choice) => choice.end === where && choice.kind === 'wheel')?.wheelId ?? null;
+  const take = (line: MatchLine) => {
+    void choose(bikeId, { end: line.end, kind: 'wheel', wheelId: line.wheelId });
+    if (line.end !== end) void choose(bikeId, { end: line.end, kind: 'end' });
+    router.navigate(endPath(bikeId, line.end, 'order') as never);
+  };
+  const mark = (line: MatchLine) =>
+    setPair(pair.includes(line) ? pair.filter((item) => item !== line) : [...pair, line].slice(-2));
+  const line = lines?.[Math.min(at, lines.length - 1)];
+  const body = () => {
+    if (failed) return <Notice title={words.failed} action={{ label: words.again, onPress: again }} />;
+    if (!lines) {
+      return (
+        <View className="gap-3 px-4 py-6" aria-live="polite">
+          <Txt size="lead">{cancelled ? words.cancelled : words.working(progress.done, progress.all)}</Txt>
+          <View className="h-3 border-2 border-ink">
+            <View
+              className="h-full bg-ink"
+              style={{ width: `${progress.all ? (100 * progress.done) / progress.all : 0}%` }}
+            />
+          </View>
+          <Button
+            label={cancelled ? words.again : words.cancel}
+            onPress={cancelled ? again : cancel}
+            className="self-start"
+          />
+        </View>
+      );
+    }
+    if (!line) return <Notice title={words.none} because={words.noneWhy} />;
+    if (pair.length === 2) return <Compared pair={pair} onTake={take} onClose={() => setPair([])} />;
+    if (wide) return <KitTable lines={lines} pair={pair} chosenAt={chosenAt} onTake={take} onMark={mark} />;
+    return (
+      <KitSheet
+        line={line}
+        at={Math.min(at, lines.length - 1)}
+        count={lines.length}
+        marked={pair.includes(line)}
+        chosen={chosenAt(line.end) === line.wheelId}
+        onShow={(next) => setAt(Math.min(Math.max(next, 0), lines.length - 1))}
+        onMark={() => mark(line)}
+      />
+    );
+  };
+  return (
+    <Screen
+      title={words.title}
+      tag={bike.record.bike.tag}
+      backTo={bikePath(bikeId)}
+      footer={
+        !wide && line && pair.length < 2 ? (
+          <Button
+            label={words.take(line.code, words.at[line.end])}
+            look="do"
+            onPress={() => take(line)}
+            testID="take-kit"
+          />
+        ) : null
+      }
+    >
+      {body()}
+      <Pressable
+        role="link"
+        onPress={() => router.navigate(endPath(bikeId, end, 'wheel') as never)}
+        className="min-h-[48px] justify-center px-4"
+      >
+        <Txt className="underline">{words.delivered}</Txt>
+      </Pressable>
+    </Screen>
+  );
+}

@@ -1,0 +1,61 @@
+import type { BikeRecord, OrderLine } from '@cricket/contract/shapes';
+
+import { daysToStart, listedLines, nextState } from './order-lines';
+
+const shopping = [
+  { what: 'Kit FW-1', count: 1, reason: 'The conversion.', costEach: 360, leadDays: 8 },
+  { what: 'Rotor bolt M5 × 10', count: 6, reason: 'Too long.', costEach: 1, leadDays: 3 },
+];
+const order = (what: string, state: OrderLine['state']): OrderLine => ({
+  id: what,
+  bikeId: 'b',
+  end: 'front',
+  what,
+  count: 1,
+  reason: '',
+  costEach: 5,
+  leadDays: 9,
+  state,
+  changedAt: '',
+  person: '',
+  version: 1,
+});
+const record = (...orders: OrderLine[]) => ({ orders }) as unknown as BikeRecord;
+
+describe('the order', () => {
+  it('joins list and orders by what is bought', () => {
+    const lines = listedLines(record(order('Kit FW-1', 'ordered')), 'front', shopping);
+    expect(lines.map(({ what, state }) => [what, state])).toEqual([
+      ['Kit FW-1', 'ordered'],
+      ['Rotor bolt M5 × 10', 'wanted'],
+    ]);
+  });
+
+  it('keeps what was ordered and is no longer listed, and leaves out the other end', () => {
+    const stray = { ...order('Washer 3 mm', 'ordered') };
+    const rear = { ...order('Kit RW-1', 'ordered'), end: 'rear' as const };
+    expect(listedLines(record(stray, rear), 'front', shopping).map(({ what }) => what)).toEqual([
+      'Kit FW-1',
+      'Rotor bolt M5 × 10',
+      'Washer 3 mm',
+    ]);
+  });
+
+  it('starts when the last part that is not here has come', () => {
+    expect(daysToStart(listedLines(record(), 'front', shopping))).toBe(8);
+    expect(daysToStart(listedLines(record(order('Kit FW-1', 'received')), 'front', shopping))).toBe(3);
+    expect(
+      daysToStart(
+        listedLines(record(order('Kit FW-1', 'received'), order('Rotor bolt M5 × 10', 'received')), 'front', shopping),
+      ),
+    ).toBe(0);
+  });
+
+  it('goes from wanted to ordered to here, and back when it was not', () => {
+    expect([nextState('wanted'), nextState('ordered'), nextState('received')]).toEqual([
+      'ordered',
+      'received',
+      'ordered',
+    ]);
+  });
+});

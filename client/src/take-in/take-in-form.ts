@@ -1,0 +1,121 @@
+import type { BikeFacts } from '@cricket/core/bike-facts';
+import type { LawClass } from '@cricket/core/law';
+
+import { numberRule, typedFigure } from '../ui/number-rule';
+
+/** Number fields: range, unit, and whether the fit cannot do without. */
+export const numberFields = {
+  bikeKg: { min: 5, max: 120, unit: 'kg', required: true },
+  riderKg: { min: 20, max: 250, unit: 'kg', required: true },
+  loadKg: { min: 0, max: 300, unit: 'kg', required: true },
+  speedKmh: { min: 5, max: 60, unit: 'km/h', required: false },
+  climb: { min: 0, max: 40, unit: '%', required: true },
+  minutes: { min: 0.1, max: 120, unit: 'min', required: true },
+  climbKmh: { min: 3, max: 60, unit: 'km/h', required: false },
+  descent: { min: 0, max: 40, unit: '%', required: false },
+  budget: { min: 0, max: 100_000, unit: '', required: false },
+  rack: { min: 0.1, max: 500, unit: 'kg', required: false },
+} as const;
+
+export type NumberField = keyof typeof numberFields;
+
+export type TakeInFields = Record<NumberField, string> & {
+  loadAt: string;
+  surface: string;
+  law: string;
+  frontBrake: string;
+  rearBrake: string;
+  notes: string;
+};
+
+const text = (value: number | undefined) => (value === undefined ? '' : String(value));
+
+/** The form's fields for what is recorded. */
+export function takeInFields(facts: BikeFacts): TakeInFields {
+  return {
+    bikeKg: text(facts.bikeKg),
+    riderKg: text(facts.riderKg),
+    loadKg: text(facts.loadKg),
+    speedKmh: text(facts.speedKmh),
+    climb: text(facts.climb?.gradePercent),
+    minutes: text(facts.climb?.minutes ?? 5),
+    climbKmh: text(facts.climb?.speedKmh),
+    descent: text(facts.descentPercent),
+    budget: text(facts.budget),
+    rack: text(facts.ratings?.find(({ part }) => part === 'rack')?.ratedKg),
+    loadAt: facts.loadAt ?? 'rear',
+    surface: facts.surface ?? 'dry',
+    law: facts.law?.id ?? '',
+    frontBrake: facts.brakes?.front?.kind ?? '',
+    rearBrake: facts.brakes?.rear?.kind ?? '',
+    notes: (facts.notes ?? []).join('\n'),
+  };
+}
+
+/** Checks the form; every message names value and range. */
+export function checkTakeIn(values: TakeInFields) {
+  const errors: Partial<Record<keyof TakeInFields, { type: string; message: string }>> = {};
+  for (const [name, { min, max, unit, required }] of Object.entries(numberFields) as [
+    NumberField,
+    (typeof numberFields)[NumberField],
+  ][]) {
+    const held = numberRule(min, max, unit, required)(values[name]);
+    if (held !== true) errors[name] = { type: 'value', message: held };
+  }
+  if (values.notes.split('\n').some((line) => line.length > 400)) {
+    errors.notes = { type: 'value', message: 'One line is longer than 400 characters.' };
+  }
+  return Object.keys(errors).length ? { values: {}, errors } : { values, errors: {} };
+}
+
+/** What goes to the server; what the form does not show stays as it was. */
+export function takeInFacts(values: TakeInFields, before: BikeFacts, laws: readonly LawClass[]): BikeFacts {
+  const figure = (name: NumberField) => typedFigure(values[name]) ?? undefined;
+  const gradePercent = figure('climb');
+  const minutes = figure('minutes');
+  const climbKmh = figure('climbKmh');
+  const law = laws.find(({ id }) => id === values.law) ?? before.law;
+  const rack = figure('rack');
+  const loadKg = figure('loadKg');
+  const notes = values.notes
+    .split('\n')
+    .map((line) => line.trim())
+    .filter((line) => line !== '');
+  const otherRatings = (before.ratings ?? []).filter(({ part }) => part !== 'rack');
+  const ratings =
+    rack === undefined
+      ? otherRatings
+      : [...otherRatings, { part: 'rack', ratedKg: rack, ...(loadKg !== undefined && { loadKg }) }];
+  return given({
+    ...before,
+    bikeKg: figure('bikeKg'),
+    riderKg: figure('riderKg'),
+    loadKg,
+    loadAt: values.loadAt as BikeFacts['loadAt'],
+    speedKmh: figure('speedKmh'),
+    climb:
+      gradePercent === undefined || minutes === undefined
+        ? undefined
+        : { gradePercent, minutes, ...(climbKmh !== undefined && { speedKmh: climbKmh }) },
+    descentPercent: figure('descent'),
+    surface: values.surface as BikeFacts['surface'],
+    budget: figure('budget'),
+    law,
+    brakes: {
+      front: brake(before.brakes?.front, values.frontBrake),
+      rear: brake(before.brakes?.rear, values.rearBrake),
+    },
+    ratings: ratings.length ? ratings : undefined,
+    notes: notes.length ? notes : undefined,
+  });
+}
+
+type Brake = NonNullable<NonNullable<BikeFacts['brakes']>['front']>;
+
+function brake(before: Brake | undefined, kind: string): Brake {
+  return kind === '' ? { ...before } : { ...before, kind: kind as Brake['kind'] };
+}
+
+function given(facts: BikeFacts): BikeFacts {
+  return Object.fromEntries(Object.entries(facts).filter(([, value]) => value !== undefined));
+}

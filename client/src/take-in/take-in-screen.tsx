@@ -1,0 +1,204 @@
+import type { Bike } from '@cricket/contract/shapes';
+import { takeIn, type Place } from '@cricket/core/take-in';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { Pressable, useWindowDimensions, View } from 'react-native';
+
+import { bikePath } from '../bike/paths';
+import { useBothEnds } from '../bike/use-both-ends';
+import { useBikes } from '../data/use-bikes';
+import { useRefusal } from '../data/use-refusal';
+import { useShopSettings } from '../data/use-workshop';
+import { useWrites } from '../data/use-writes';
+import { Button } from '../ui/button';
+import { Choices, Field } from '../ui/field';
+import { Failed, Fetching } from '../ui/notice';
+import { Screen } from '../ui/screen';
+import { Txt } from '../ui/txt';
+import { useWide } from '../ui/use-wide';
+import { words as shared } from '../ui/words';
+import { PlaceScoreRow } from './place-score';
+import { scoreInput } from './score-input';
+import { checkTakeIn, takeInFacts, takeInFields, type TakeInFields } from './take-in-form';
+import { words } from './words';
+
+/** Rider, wishes, brakes and what the walk round found; and which end that speaks for. */
+export function TakeInScreen() {
+  const { bikeId } = useLocalSearchParams<{ bikeId: string }>();
+  const { record, states, isPending, refetch } = useBothEnds(bikeId);
+  const settings = useShopSettings();
+  if (!record || !states || !settings.data) {
+    return (
+      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
+        {isPending || settings.isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
+      </Screen>
+    );
+  }
+  return <TakeInForm key={record.bike.id} bike={record.bike} states={states} laws={settings.data.laws} />;
+}
+
+type States = NonNullable<ReturnType<typeof useBothEnds>['states']>;
+type Laws = NonNullable<ReturnType<typeof useShopSettings>['data']>['laws'];
+
+function TakeInForm({ bike, states, laws }: { bike: Bike; states: States; laws: Laws }) {
+  const router = useRouter();
+  const wide = useWide();
+  const { takeIn: keepTakeIn } = useWrites();
+  const refusal = useRefusal<Bike>();
+  const [version, setVersion] = useState<number | null>(null);
+  const { control, handleSubmit } = useForm<TakeInFields>({
+    mode: 'onTouched',
+    defaultValues: takeInFields(bike.facts),
+    resolver: checkTakeIn,
+  });
+  const keep = handleSubmit(async (values) => {
+    const outcome = await keepTakeIn(bike.id, takeInFacts(values, bike.facts, laws), version ?? bike.version);
+    const current = await refusal.settle(outcome);
+    if (current) setVersion(current.version);
+    if (outcome.kind !== 'refused') router.navigate(bikePath(bike.id) as never);
+  });
+  const form = (
+    <View className="min-w-0 max-w-[640px] flex-1 gap-5 px-4 py-2">
+      <Txt size="label" figure tone="soft" heading={2}>
+        {words.rider}
+      </Txt>
+      <View className="flex-row gap-3">
+        <View className="flex-1">
+          <Field control={control} name="bikeKg" label={words.bikeKg} numeric />
+        </View>
+        <View className="flex-1">
+          <Field control={control} name="riderKg" label={words.riderKg} numeric />
+        </View>
+      </View>
+      <View className="flex-row gap-3">
+        <View className="flex-1">
+          <Field control={control} name="loadKg" label={words.loadKg} numeric />
+        </View>
+        <View className="flex-1">
+          <Field control={control} name="rack" label={words.rack} numeric />
+        </View>
+      </View>
+      <Choices control={control} name="loadAt" label={words.loadAt} options={Object.entries(words.loadPlaces)} />
+      <Txt size="label" figure tone="soft" heading={2}>
+        {words.wishes}
+      </Txt>
+      <View className="flex-row gap-3">
+        <View className="flex-1">
+          <Field control={control} name="climb" label={words.climb} numeric />
+        </View>
+        <View className="flex-1">
+          <Field control={control} name="minutes" label={words.minutes} numeric />
+        </View>
+      </View>
+      <View className="flex-row gap-3">
+        <View className="flex-1">
+          <Field control={control} name="climbKmh" label={words.climbKmh} numeric />
+        </View>
+        <View className="flex-1">
+          <Field control={control} name="descent" label={words.descent} numeric />
+        </View>
+      </View>
+      <Choices control={control} name="surface" label={words.surface} options={Object.entries(words.surfaces)} />
+      <View className="flex-row gap-3">
+        <View className="flex-1">
+          <Field control={control} name="speedKmh" label={words.speedKmh} numeric />
+        </View>
+        <View className="flex-1">
+          <Field control={control} name="budget" label={words.budget} numeric />
+        </View>
+      </View>
+      <Choices
+        control={control}
+        name="law"
+        label={words.law}
+        options={laws.map(({ id, name }) => [id, name] as const)}
+      />
+      <Txt size="label" tone="soft">
+        {words.lawNote}
+      </Txt>
+      <Txt size="label" figure tone="soft" heading={2}>
+        {words.brakes}
+      </Txt>
+      <Choices
+        control={control}
+        name="frontBrake"
+        label={words.frontBrake}
+        options={Object.entries(words.brakeKinds)}
+      />
+      <Choices control={control} name="rearBrake" label={words.rearBrake} options={Object.entries(words.brakeKinds)} />
+      <Field control={control} name="notes" label={words.notes} hint={words.notesHint} lines={4} />
+    </View>
+  );
+  return (
+    <Screen
+      title={words.title}
+      tag={bike.tag}
+      backTo={bikePath(bike.id)}
+      footer={<Button label={words.keep} look="do" onPress={() => void keep()} testID="keep-take-in" />}
+    >
+      {refusal.messages.length > 0 ? (
+        <View role="alert" className="mx-4 mb-2 border-2 border-stop bg-sheet p-3">
+          <Txt bold>{refusal.conflict ? words.conflict : refusal.messages.join(' ')}</Txt>
+        </View>
+      ) : null}
+      <View className={wide ? 'flex-row' : ''}>
+        {form}
+        <Score bike={bike} states={states} />
+      </View>
+    </Screen>
+  );
+}
+
+/** The score of each place, and the rider's other bikes. */
+function Score({ bike, states }: { bike: Bike; states: States }) {
+  const { width } = useWindowDimensions();
+  const wide = useWide();
+  const router = useRouter();
+  const [open, setOpen] = useState<Place | null>(null);
+  const bikes = useBikes();
+  const result = useMemo(
+    () => takeIn(scoreInput(bike.facts, { front: states.front.facts, rear: states.rear.facts }, 35)),
+    [bike.facts, states],
+  );
+  const others = (bikes.data ?? []).filter(
+    (row) =>
+      row.bike.id !== bike.id && row.bike.riderInitials !== null && row.bike.riderInitials === bike.riderInitials,
+  );
+  return (
+    <View className={wide ? 'w-[440px] border-l border-rule' : 'mt-4 border-t-2 border-ink'}>
+      <View className="px-4 py-3">
+        <Txt size="title" bold heading={2}>
+          {words.score}
+        </Txt>
+        <Txt>{result.because}</Txt>
+      </View>
+      {(['front', 'rear', 'mid'] as const).map((place) => (
+        <PlaceScoreRow
+          key={place}
+          score={result.scores[place]}
+          width={wide ? 440 : width}
+          open={open === place}
+          onOpen={(picked) => setOpen(open === picked ? null : picked)}
+        />
+      ))}
+      {others.length > 0 ? (
+        <View className="px-4 py-3">
+          <Txt size="label" figure tone="soft" heading={2}>
+            {words.others}
+          </Txt>
+          {others.map((row) => (
+            <Pressable
+              key={row.bike.id}
+              role="link"
+              onPress={() => router.navigate(bikePath(row.bike.id) as never)}
+              className="min-h-[48px] justify-center"
+            >
+              <Txt className="underline">{`${row.bike.tag} ${row.bike.name}`}</Txt>
+            </Pressable>
+          ))}
+        </View>
+      ) : null}
+    </View>
+  );
+}

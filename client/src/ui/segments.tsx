@@ -1,0 +1,31 @@
+import { Pressable, View } from 'react-native';
+
+import { Txt } from './txt';
+
+export interface SegmentsProps<T extends string> {
+  label: string;
+  options: readonly (readonly [value: T, name: string])[];
+  value: T | undefined;
+  onChange: (value: T) => void;
+}
+
+/** One answer out of a few, all of them in sight, one tap. */
+export function Segments<T extends string>({ label, options, value, onChange }: SegmentsProps<T>) {
+  return (
+    <View role="radiogroup" aria-label={label} className="flex-row flex-wrap gap-2">
+      {options.map(([option, name]) => (
+        <Pressable
+          key={option}
+          role="radio"
+          aria-checked={value === option}
+          onPress={() => onChange(option)}
+          className={`min-h-[48px] justify-center rounded-md border-2 border-ink px-3 ${value === option ? 'bg-ink' : 'bg-sheet'}`}
+        >
+          <Txt bold={value === option} className={value === option ? '!text-paper' : ''}>
+            {name}
+          </Txt>
+        </Pressable>
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,28 @@
+import type { ShopSettings } from '@cricket/contract/shapes';
+import { exampleLawClasses } from '@cricket/core/law';
+import type { Workshop } from '@cricket/core/next-action';
+import type { DataSource, EntityManager } from 'typeorm';
+
+import { ShopSettingsEntity } from './entities/shop-settings';
+import { allStores, allWheels } from './records';
+
+/** The one row of settings. */
+export const settingsId = '00000000-0000-4000-8000-000000000001';
+
+/** What the workshop has set; the defaults until it has. */
+export async function shopSettings(source: DataSource | EntityManager): Promise<ShopSettings> {
+  const manager = 'manager' in source ? source.manager : source;
+  const row = await manager.findOneBy(ShopSettingsEntity, { id: settingsId });
+  if (!row) return { limits: {}, tools: [], hourlyRate: 60, laws: [...exampleLawClasses], version: 0 };
+  return { ...row.settings, version: row.version };
+}
+
+/** Everything of the workshop that a fit depends on. */
+export async function workshopOf(source: DataSource | EntityManager): Promise<Workshop> {
+  const [wheels, stores, { limits, tools }] = [
+    await allWheels(source),
+    await allStores(source),
+    await shopSettings(source),
+  ];
+  return { wheels, stores, limits, tools };
+}

@@ -1,0 +1,100 @@
+import { integer, list, optional, record, text } from '@cricket/core/input';
+import { storeItemSchema, wheelSchema } from '@cricket/core/parts';
+import { isUUID } from 'class-validator';
+import { Hono } from 'hono';
+import type { DataSource, EntityManager } from 'typeorm';
+
+import { StoreItemEntity } from '../data/entities/store-item';
+import { WheelEntity } from '../data/entities/wheel';
+import { journalled, type Change } from '../data/journal';
+import { allStores, allWheels } from '../data/records';
+import { ProblemError } from './problem';
+import { readPlain } from './read-plain';
+import { uuidParam, writeContext } from './write-context';
+
+/** Most rows in one import. */
+const mostRows = 2000;
+
+const storesImportSchema = record({ rows: list(storeItemSchema, mostRows) });
+const wheelsImportSchema = record({
+  rows: list(record({ ...wheelSchema.entries, note: text(400), version: optional(integer(0, 1_000_000)) }), 500),
+});
+
+/** Whole lists at once: every row is right and all go in, or none does. */
+export function imports(dataSource: DataSource): Hono {
+  const app = new Hono();
+
+  app.put('/stores/imports/:importId', async (c) => {
+    const importId = uuidParam(c, 'importId');
+    const { rows } = await readPlain(c, storesImportSchema);
+    refuseBadIds(rows);
+    await importing(dataSource, c, importId, 'stores-imported', async (manager) => {
+      const existing = await manager.find(StoreItemEntity);
+      const known = new Map(existing.map((item) => [item.id, item]));
+      const items = rows.map((row) =>
+        manager.create(StoreItemEntity, {
+          ...row,
+          details: row.details ?? null,
+          withdrawnAt: null,
+          version: (known.get(row.id)?.version ?? 0) + 1,
+        }),
+      );
+      await manager.save(items, { chunk: 200 });
+      return { before: null, after: { rows: rows.length, ids: rows.map(({ id }) => id) } };
+    });
+    return c.json(await allStores(dataSource));
+  });
+
+  app.put('/wheels/imports/:importId', async (c) => {
+    const importId = uuidParam(c, 'importId');
+    const { rows } = await readPlain(c, wheelsImportSchema);
+    refuseBadIds(rows);
+    rows.forEach(({ axle }, index) => {
+      if (axle.flatsMm >= axle.threadMm) {
+        throw bad(`rows.${index}.axle.flatsMm`, `${axle.flatsMm} is not smaller than the thread, ${axle.threadMm} mm`);
+      }
+    });
+    await importing(dataSource, c, importId, 'wheels-imported', async (manager) => {
+      const existing = await manager.find(WheelEntity);
+      const known = new Map(existing.map((wheel) => [wheel.id, wheel]));
+      const wheels = rows.map(({ id, code, note, version: _, ...spec }) =>
+        manager.create(WheelEntity, {
+          id,
+          code,
+          note,
+          spec: spec as never,
+          version: (known.get(id)?.version ?? 0) + 1,
+        }),
+      );
+      await manager.save(wheels, { chunk: 100 });
+      return { before: null, after: { rows: rows.length, ids: rows.map(({ id }) => id) } };
+    });
+    return c.json(await allWheels(dataSource));
+  });
+
+  return app;
+}
+
+async function importing(
+  dataSource: DataSource,
+  c: Parameters<typeof writeContext>[0],
+  importId: string,
+  action: string,
+  change: (manager: EntityManager) => Promise<Change>,
+): Promise<void> {
+  const subject = { bikeId: null, action, subject: 'import', subjectId: importId };
+  await journalled(dataSource, writeContext(c), subject, change);
+}
+
+function refuseBadIds(rows: readonly { id: string }[]): void {
+  const seen = new Set<string>();
+  rows.forEach(({ id }, index) => {
+    if (!isUUID(id)) throw bad(`rows.${index}.id`, `${id} is not a UUID`);
+    if (seen.has(id)) throw bad(`rows.${index}.id`, `${id} stands twice`);
+    seen.add(id);
+  });
+}
+
+function bad(path: string, message: string): ProblemError {
+  return new ProblemError(422, 'invalid-input', 'Nothing was imported.', [{ path, messages: [message] }]);
+}

@@ -35,7 +35,11 @@ describe('bikes', () => {
     expect(put.json.bike).toMatchObject({ ...boxBike, id, version: 1, riderInitials: null });
     const list = await server.send('GET', '/api/bikes');
     const row = list.json.find((item: { bike: { id: string } }) => item.bike.id === id);
-    expect(row.next).toMatchObject({ kind: 'measure', end: 'front', feature: { id: 'material' } });
+    expect(row.next).toMatchObject({
+      kind: 'take-in',
+      end: 'front',
+      open: expect.arrayContaining(['weight of the rider']),
+    });
   });
 
   it('does one write once, however often it is sent', async () => {

@@ -23,7 +23,8 @@ const actions: [NextAction, action: string, verdict: string, path: string][] = [
     '/bikes/b/front/measure?feature=slot-width.left.seat',
   ],
   [{ kind: 'refused', end: 'front', other: 'rear' }, 'Front refused: look at the rear end', 'stop', '/bikes/b'],
-  [{ kind: 'choose-wheel', end: 'rear' }, 'Choose a motor wheel', 'unknown', '/bikes/b/rear/wheel'],
+  [{ kind: 'take-in', end: 'rear', open: ['load'] }, 'Finish taking it in', 'unknown', '/bikes/b/take-in'],
+  [{ kind: 'choose-wheel', end: 'rear' }, 'Choose a kit', 'unknown', '/bikes/b/rear/match'],
   [
     {
       kind: 'buy',

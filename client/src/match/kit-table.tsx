@@ -21,12 +21,12 @@ export function KitTable({ lines, pair, chosenAt, onTake, onMark }: KitTableProp
   return (
     <View role="table" aria-label={words.title} testID="kit-table">
       <View role="row" className="flex-row gap-3 border-b-2 border-ink px-4 py-2">
-        <Head text={words.kit} className="w-36" />
+        <Head text={words.kit} className="w-[140px]" />
         <Head text={words.decides} className="min-w-0 flex-1" />
-        <Head text={words.cost} className="w-20 text-right" />
-        <Head text={words.lead} className="w-20 text-right" />
-        <Head text={words.time} className="w-20 text-right" />
-        <View className="w-[250px]" role="columnheader" aria-label={words.compare} />
+        <Head text={words.cost} className="w-14 items-end" />
+        <Head text={words.lead} className="w-14 items-end" />
+        <Head text={words.time} className="w-16 items-end" />
+        <View className="w-[186px]" role="columnheader" aria-label={words.compare} />
       </View>
       {lines.map((line) => {
         const chosen = chosenAt(line.end) === line.wheelId;
@@ -37,7 +37,7 @@ export function KitTable({ lines, pair, chosenAt, onTake, onMark }: KitTableProp
             role="row"
             className={`min-h-[60px] flex-row items-center gap-3 border-b border-rule px-4 py-2 ${chosen ? 'bg-sheet' : ''}`}
           >
-            <View role="cell" className="w-36">
+            <View role="cell" className="w-[140px]">
               <Txt bold>{`${line.code} · ${words.at[line.end]}`}</Txt>
               <View className="flex-row items-center gap-1">
                 <Mark verdict={line.verdict} size={18} />
@@ -47,26 +47,26 @@ export function KitTable({ lines, pair, chosenAt, onTake, onMark }: KitTableProp
               </View>
             </View>
             <View role="cell" className="min-w-0 flex-1">
-              <Txt numberOfLines={2}>{first?.because ?? words.allGoes}</Txt>
+              <Txt numberOfLines={3}>{first?.because ?? words.allGoes}</Txt>
             </View>
-            <Cell text={money(line.cost)} />
-            <Cell text={words.days(line.leadDays)} />
-            <Cell text={hours(line.minutes)} />
-            <View role="cell" className="w-[250px] flex-row justify-end gap-2">
+            <Cell text={money(line.cost)} className="w-14" />
+            <Cell text={words.days(line.leadDays)} className="w-14" />
+            <Cell text={hours(line.minutes)} className="w-16" />
+            <View role="cell" className="w-[186px] flex-row justify-end gap-2">
               <Pressable
                 role="checkbox"
                 aria-checked={pair.includes(line)}
                 onPress={() => onMark(line)}
-                className={`min-h-[48px] justify-center border-2 border-ink px-3 ${pair.includes(line) ? 'bg-ink' : ''}`}
+                className={`min-h-[48px] justify-center border-2 border-ink px-2 ${pair.includes(line) ? 'bg-ink' : ''}`}
               >
                 <Txt className={pair.includes(line) ? '!text-paper' : ''}>{words.compare}</Txt>
               </Pressable>
               <Button
                 label={chosen ? words.chosen : line.code}
-                look={chosen ? 'other' : 'do'}
+                look={!chosen && (line.verdict === 'goes' || line.verdict === 'work') ? 'do' : 'other'}
                 onPress={() => onTake(line)}
                 low
-                className="w-28"
+                className="w-24"
                 spoken={words.take(line.code, words.at[line.end])}
               />
             </View>
@@ -87,9 +87,9 @@ function Head({ text, className }: { text: string; className: string }) {
   );
 }
 
-function Cell({ text }: { text: string }) {
+function Cell({ text, className }: { text: string; className: string }) {
   return (
-    <View role="cell" className="w-20 items-end">
+    <View role="cell" className={`${className} items-end`}>
       <Txt figure size="lead">
         {text}
       </Txt>

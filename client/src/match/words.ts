@@ -18,7 +18,7 @@ export const words = {
   compareTwo: 'Two side by side',
   close: 'Back to the list',
   cost: 'Cost',
-  lead: 'Lead time',
+  lead: 'Lead',
   days: (days: number) => `${days} d`,
   time: 'Hands on',
   torque: 'Torque',

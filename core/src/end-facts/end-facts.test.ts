@@ -83,10 +83,31 @@ describe('the plan', () => {
     const without = (word: Record<string, string>, ...gone: string[]) =>
       openIds(frontReadings(word).filter(({ feature }) => !gone.includes(feature)));
     expect(without({ 'lip.left': 'lip' })).toEqual(['lip-diameter.left', 'lip-depth.left']);
-    expect(without({ brake: 'disc' })).toEqual(['rotor-inboard']);
+    expect(without({ brake: 'disc' })).toEqual([
+      'rotor-pattern',
+      'caliper-mount',
+      'rotor-inboard',
+      'rotor-thickness',
+      'rotor-diameter',
+      'rotor-max',
+      'caliper-inboard',
+      'caliper-depth',
+      'mount-plate',
+      'mount-thread',
+      'leg-inboard',
+    ]);
+    expect(without({ 'axle-extras': 'stays' })).toEqual(['extra.left', 'extra.right']);
     expect(without({ seat: 'closed' })).toEqual(['hole.left', 'hole.right']);
     const rear = frontReadings().map((reading) => ({ ...reading, end: 'rear' as const }));
-    expect(openFeatures(endFacts('rear', rear)).map(({ id }) => id)).toEqual(['gears']);
+    expect(openFeatures(endFacts('rear', rear)).map(({ id }) => id)).toEqual(['hanger', 'old-hub', 'gears']);
+    const geared = { ...rear[0]!, id: 'geared', feature: 'gears', word: '8' };
+    expect(openFeatures(endFacts('rear', [...rear, geared])).map(({ id }) => id)).toEqual([
+      'hanger',
+      'old-hub',
+      'cluster',
+      'clicks',
+      'sprocket-gap',
+    ]);
   });
 
   it('asks for the maker’s word where a front end needs it', () => {

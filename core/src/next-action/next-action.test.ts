@@ -1,6 +1,7 @@
 import type { Reading } from '../end-facts';
-import { frontReadings, frontWheel, washersOnHand } from '../end-fit/front-end.testing';
-import { inventedBike, inventedKit } from '../fit/invented.testing';
+import { frontReadings, frontWheel } from '../end-fit/front-end.testing';
+import type { StoreItem } from '../parts';
+import { inventedBike, inventedKit, inventedStores } from '../fit/invented.testing';
 import { activeEnd, endState, type BikeRecord } from './next-action';
 
 const choice = {
@@ -11,11 +12,20 @@ const choice = {
 };
 /** The wheel with a kit that goes on the invented bike. */
 const kitted = { ...frontWheel, beadSeatMm: 622, kit: inventedKit };
-const next = (readings: Reading[], more: Partial<BikeRecord> = {}, stores = washersOnHand) =>
+const next = (readings: Reading[], more: Partial<BikeRecord> = {}, stores: readonly StoreItem[] = inventedStores) =>
   endState({ readings, choices: [], stacks: [], bike: inventedBike, ...more }, 'front', { wheels: [kitted], stores })
     .next;
 
 describe('the next action', () => {
+  it('asks for take-in first, but not in the middle of measuring', () => {
+    expect(next([], { bike: {} })).toMatchObject({ kind: 'take-in', end: 'front' });
+    expect(next(frontReadings().slice(0, 3), { bike: {} }).kind).toBe('measure');
+    expect(next(frontReadings(), { bike: {} })).toMatchObject({
+      kind: 'take-in',
+      open: expect.arrayContaining(['load']),
+    });
+  });
+
   it('goes through an end from the first look to the washers', () => {
     expect(next([])).toMatchObject({ kind: 'measure', feature: { id: 'material' } });
     expect(next(frontReadings().filter(({ feature }) => feature !== 'plate.right'))).toMatchObject({

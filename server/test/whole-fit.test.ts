@@ -1,0 +1,176 @@
+import { randomUUID } from 'node:crypto';
+
+import { exampleLawClasses } from '@cricket/core/law';
+
+import { demoStores } from '../src/demo/stores';
+import { demoWheels } from '../src/demo/wheels';
+import { freshServer, type FreshServer } from './fresh-server.testing';
+
+let server: FreshServer;
+beforeAll(async () => {
+  server = await freshServer();
+});
+afterAll(() => server.close());
+
+const newBike = async () => {
+  const id = randomUUID();
+  await server.send('PUT', `/api/bikes/${id}`, { tag: 'MQ-9', name: 'Test bike', kind: 'upright' });
+  return id;
+};
+const facts = {
+  bikeKg: 18,
+  riderKg: 75,
+  loadKg: 8,
+  climb: { gradePercent: 5, minutes: 6 },
+  law: exampleLawClasses[0],
+  brakes: { front: { kind: 'rim' }, rear: { kind: 'rim' } },
+};
+
+describe('take-in', () => {
+  it('keeps what the rider told, with its version, and journals it', async () => {
+    const id = await newBike();
+    const put = await server.send('PUT', `/api/bikes/${id}/take-in`, { facts, version: 1 });
+    expect(put.status).toBe(200);
+    expect(put.json.bike).toMatchObject({ facts, version: 2 });
+    const stale = await server.send('PUT', `/api/bikes/${id}/take-in`, { facts: {}, version: 1 });
+    expect(stale.status).toBe(409);
+    expect(stale.json).toMatchObject({ code: 'version-conflict', current: { version: 2 } });
+    const journal = await server.send('GET', `/api/bikes/${id}/journal`);
+    expect(journal.json.map(({ action }: { action: string }) => action)).toEqual(['bike-in', 'taken-in']);
+  });
+
+  it.each([
+    ['riderKg', { riderKg: 9999 }, 'riderKg is 9999; it must be a number from 20 to 250 kg'],
+    ['climb.gradePercent', { climb: { gradePercent: -1, minutes: 5 } }, 'climb.gradePercent is -1'],
+    ['colour', { colour: 'red' }, 'left out'],
+    ['riderKg', { riderKg: 'heavy' }, 'riderKg is "heavy"'],
+    ['notes', { notes: ['x'.repeat(500)] }, '400 characters'],
+  ])('names field, value and range of a bad %s', async (_, bad, words) => {
+    const id = await newBike();
+    const put = await server.send('PUT', `/api/bikes/${id}/take-in`, { facts: bad, version: 1 });
+    expect(put.status).toBe(422);
+    expect(JSON.stringify(put.json.errors)).toContain(JSON.stringify(words).slice(1, -1));
+  });
+});
+
+describe('orders', () => {
+  const line = {
+    end: 'front',
+    what: 'Kit FW-1',
+    count: 1,
+    reason: 'The conversion.',
+    costEach: 360,
+    leadDays: 8,
+    state: 'ordered',
+    version: 0,
+  };
+
+  it('go from ordered to received, each step with its version', async () => {
+    const id = await newBike();
+    const lineId = randomUUID();
+    const first = await server.send('PUT', `/api/bikes/${id}/orders/${lineId}`, line);
+    expect(first.json).toMatchObject({ state: 'ordered', version: 1, bikeId: id });
+    const second = await server.send('PUT', `/api/bikes/${id}/orders/${lineId}`, {
+      ...line,
+      state: 'received',
+      version: 1,
+    });
+    expect(second.json).toMatchObject({ state: 'received', version: 2 });
+    const stale = await server.send('PUT', `/api/bikes/${id}/orders/${lineId}`, { ...line, version: 1 });
+    expect(stale.status).toBe(409);
+    const record = await server.send('GET', `/api/bikes/${id}`);
+    expect(record.json.orders).toHaveLength(1);
+    const other = await newBike();
+    const stolen = await server.send('PUT', `/api/bikes/${other}/orders/${lineId}`, { ...line, version: 2 });
+    expect(stolen.status).toBe(409);
+  });
+
+  it('refuse an unknown state and an absurd count', async () => {
+    const id = await newBike();
+    for (const bad of [{ state: 'lost' }, { count: 0 }, { costEach: -1 }, { more: 1 }]) {
+      const put = await server.send('PUT', `/api/bikes/${id}/orders/${randomUUID()}`, { ...line, ...bad });
+      expect(put.status).toBe(422);
+    }
+  });
+});
+
+describe('the workshop’s settings', () => {
+  it('start with the defaults, keep what is set, and change every fit', async () => {
+    const before = await server.send('GET', '/api/shop/settings');
+    expect(before.json).toMatchObject({ limits: {}, hourlyRate: 60, version: 0 });
+    const settings = { ...before.json, limits: { fileMm: { steel: 0.2 } }, tools: ['Calipers'] };
+    const put = await server.send('PUT', '/api/shop/settings', settings);
+    expect(put.json).toMatchObject({ limits: { fileMm: { steel: 0.2 } }, tools: ['Calipers'], version: 1 });
+    expect((await server.send('PUT', '/api/shop/settings', settings)).status).toBe(409);
+  });
+
+  it.each([
+    [{ limits: { fileMm: 99 } }, 'limits.fileMm'],
+    [{ limits: { unknown: 1 } }, 'limits.unknown'],
+    [{ hourlyRate: -5 }, 'hourlyRate'],
+  ])('refuse %j', async (bad, path) => {
+    const { json } = await server.send('GET', '/api/shop/settings');
+    const put = await server.send('PUT', '/api/shop/settings', { ...json, ...bad });
+    expect(put.status).toBe(422);
+    expect(put.json.errors[0].path).toBe(path);
+  });
+});
+
+describe('imports', () => {
+  const stores = demoStores.map(({ version: _, withdrawnAt: __, ...item }) => ({ ...item, id: randomUUID() }));
+
+  it('take a whole list of stores and give back the same', async () => {
+    const put = await server.send('PUT', `/api/stores/imports/${randomUUID()}`, { rows: stores });
+    expect(put.status).toBe(200);
+    const now = await server.send('GET', '/api/stores');
+    const byId = new Map(now.json.map((item: { id: string }) => [item.id, item]));
+    for (const row of stores) expect(byId.get(row.id)).toMatchObject({ ...row, details: row.details ?? null });
+  });
+
+  it('take kits with everything in them, exactly', async () => {
+    const rows = demoWheels.map(({ version: _, ...wheel }) => ({ ...wheel, id: randomUUID() }));
+    const put = await server.send('PUT', `/api/wheels/imports/${randomUUID()}`, { rows });
+    expect(put.status).toBe(200);
+    const byId = new Map(put.json.map((item: { id: string }) => [item.id, item]));
+    for (const row of rows) expect(byId.get(row.id)).toMatchObject(row);
+  });
+
+  it.each([
+    ['a row that does not hold', [{ ...stores[0], count: -3, id: randomUUID() }], 'rows.1.count'],
+    ['an id twice', [{ ...stores[1], id: stores[0]!.id }], 'rows.1.id'],
+    ['an id that is none', [{ ...stores[1], id: 'washer' }], 'rows.1.id'],
+    ['a formula for a name', [{ ...stores[1], id: randomUUID(), kind: '=1+1' }], 'rows.1.kind'],
+  ])('change nothing at all with %s', async (_, bad, path) => {
+    const before = await server.send('GET', '/api/stores');
+    const good = { ...stores[0], count: 77 };
+    const put = await server.send('PUT', `/api/stores/imports/${randomUUID()}`, { rows: [good, ...bad] });
+    expect(put.status).toBe(422);
+    expect(put.json.errors[0].path).toBe(path);
+    expect((await server.send('GET', '/api/stores')).json).toEqual(before.json);
+  });
+
+  it('refuse a list that is too long and a body that is too large', async () => {
+    const many = Array.from({ length: 2001 }, () => ({ ...stores[0], id: randomUUID() }));
+    const put = await server.send('PUT', `/api/stores/imports/${randomUUID()}`, { rows: many });
+    expect([413, 422]).toContain(put.status);
+  });
+});
+
+describe('a wheel changed by a form that knows nothing of its kit', () => {
+  it('keeps the kit, and a bad kit is refused', async () => {
+    const { id: _, version: __, ...wheel } = demoWheels[0]!;
+    const id = randomUUID();
+    const created = await server.send('PUT', `/api/wheels/${id}`, { ...wheel, version: 0 });
+    expect(created.json.kit).toEqual(wheel.kit);
+    const { kit: ___, ...formOnly } = wheel;
+    const changed = await server.send('PUT', `/api/wheels/${id}`, { ...formOnly, note: 'new', version: 1 });
+    expect(changed.json).toMatchObject({ note: 'new', kit: wheel.kit });
+    const bad = await server.send('PUT', `/api/wheels/${id}`, {
+      ...wheel,
+      kit: { ...wheel.kit, cost: -1 },
+      version: 2,
+    });
+    expect(bad.status).toBe(422);
+    expect(JSON.stringify(bad.json.errors)).toContain('cost is -1');
+  });
+});

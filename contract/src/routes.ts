@@ -10,7 +10,7 @@ export const routes = {
   stack: (bikeId: string, stackId: string) => `/api/bikes/${bikeId}/stacks/${stackId}`,
   takeIn: (bikeId: string) => `/api/bikes/${bikeId}/take-in`,
   order: (bikeId: string, lineId: string) => `/api/bikes/${bikeId}/orders/${lineId}`,
-  jobs: (importId: string) => `/api/jobs/${importId}`,
+  job: (bikeOrImportId: string) => `/api/jobs/${bikeOrImportId}`,
   wheels: '/api/wheels',
   wheelsImport: (importId: string) => `/api/wheels/imports/${importId}`,
   storesImport: (importId: string) => `/api/stores/imports/${importId}`,

@@ -1,5 +1,6 @@
 import { toJsonSchema } from '@valibot/to-json-schema';
 
+import { jobFileSchema } from '../src/job-file';
 import { surprises } from '../src/foresight/surprises.testing';
 import { calculators } from './calculators';
 import { pageTexts } from './page-texts';
@@ -11,6 +12,7 @@ export function pages(): Record<string, string> {
     ...Object.fromEntries(named.map((name) => [`calculators/${name}.md`, page(name)])),
     ...Object.fromEntries(named.map((name) => [`calculators/schema/${name}.json`, schema(name)])),
     'foresight.md': foresight(),
+    'job-file.schema.json': `${JSON.stringify(toJsonSchema(jobFileSchema, { errorMode: 'ignore' }), null, 2)}\n`,
   };
 }
 

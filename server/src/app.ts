@@ -19,6 +19,7 @@ import { requestLog } from './http/request-log';
 import { securityHeaders } from './http/security-headers';
 import { stacks } from './http/stacks';
 import { imports } from './http/imports';
+import { jobs } from './http/jobs';
 import { orders } from './http/orders';
 import { shopRoutes } from './http/shop';
 import { stores } from './http/stores';
@@ -63,6 +64,7 @@ export function createApp(config: Config, dataSource: DataSource, log: Logger): 
   app.route('/api/bikes', takeIn(dataSource));
   app.route('/api/bikes', orders(dataSource));
   app.route('/api/shop', shopRoutes(dataSource, shop));
+  app.route('/api/jobs', jobs(dataSource));
   app.route('/api', imports(dataSource));
   app.route('/api/wheels', wheels(dataSource));
   app.route('/api/stores', stores(dataSource));

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 
 import { exampleLawClasses } from '@cricket/core/law';
 
+import { fillDemo } from '../src/demo/fill-demo';
 import { demoStores } from '../src/demo/stores';
 import { demoWheels } from '../src/demo/wheels';
 import { freshServer, type FreshServer } from './fresh-server.testing';
@@ -172,5 +173,66 @@ describe('a wheel changed by a form that knows nothing of its kit', () => {
     });
     expect(bad.status).toBe(422);
     expect(JSON.stringify(bad.json.errors)).toContain('cost is -1');
+  });
+});
+
+describe('a job as one file', () => {
+  const demoJob = async () => {
+    const { json } = await server.send('GET', '/api/bikes');
+    const row = json.find((item: { bike: { tag: string } }) => item.bike.tag === 'MQ-33');
+    return (await server.send('GET', `/api/jobs/${row.bike.id}`)).json;
+  };
+
+  /** The same job under other ids, as it would come from another shop. */
+  const elsewhere = (job: object): ReturnType<typeof JSON.parse> => {
+    const ids = new Map<string, string>();
+    const text = JSON.stringify(job).replace(/[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/g, (id) => {
+      if (!ids.has(id)) ids.set(id, randomUUID());
+      return ids.get(id)!;
+    });
+    return JSON.parse(text);
+  };
+
+  it('goes out and in exactly', async () => {
+    await fillDemo(server.dataSource, { renew: true });
+    const job = elsewhere(await demoJob());
+    const put = await server.send('PUT', `/api/jobs/${randomUUID()}`, job);
+    expect(put.status).toBe(201);
+    expect((await server.send('GET', `/api/jobs/${job.record.bike.id}`)).json).toEqual(job);
+    const again = await server.send('PUT', `/api/jobs/${randomUUID()}`, job);
+    expect(again.status).toBe(409);
+  });
+
+  it.each([
+    ['another format', (job: ReturnType<typeof elsewhere>) => (job.format = 'other'), 'format'],
+    [
+      'a line of another bike',
+      (job: ReturnType<typeof elsewhere>) => (job.record.readings[0].bikeId = randomUUID()),
+      'record.readings.0.bikeId',
+    ],
+    [
+      'an id twice',
+      (job: ReturnType<typeof elsewhere>) => (job.record.readings[1].id = job.record.readings[0].id),
+      'record.readings.1.id',
+    ],
+    [
+      'an unknown feature',
+      (job: ReturnType<typeof elsewhere>) => (job.record.readings[2].feature = 'colour'),
+      'record.readings.2.feature',
+    ],
+    [
+      'an absurd reading',
+      (job: ReturnType<typeof elsewhere>) => (job.record.readings[3].valueMm = 1e9),
+      'record.readings.3.valueMm',
+    ],
+    ['a cyclic or missing record', (job: ReturnType<typeof elsewhere>) => delete job.record, 'record'],
+  ])('with %s is refused as a whole', async (_, spoil, path) => {
+    const job = elsewhere(await demoJob());
+    spoil(job);
+    const put = await server.send('PUT', `/api/jobs/${randomUUID()}`, job);
+    expect(put.status).toBe(422);
+    expect(put.json.errors[0].path).toBe(path);
+    const id = job.record?.bike.id;
+    if (id) expect((await server.send('GET', `/api/bikes/${id}`)).status).toBe(404);
   });
 });

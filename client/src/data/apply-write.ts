@@ -62,9 +62,10 @@ function newRecord({ body, madeAt }: PendingWrite, bikeId: string): BikeRecord {
   return { bike, readings: [], choices: [], stacks: [], orders: [] };
 }
 
-/** An order line as it will be; its version is the server's to count. */
+/** An order line as it will be, with the version that it will have: one step more may follow at once. */
 function withOrder(record: BikeRecord, { body, person, madeAt }: PendingWrite, id: string): BikeRecord {
-  const line = { ...body, id, bikeId: record.bike.id, person, changedAt: madeAt } as OrderLine;
+  const { version } = body as { version: number };
+  const line = { ...body, id, bikeId: record.bike.id, person, changedAt: madeAt, version: version + 1 } as OrderLine;
   return { ...record, orders: [...record.orders.filter((item) => item.id !== id), line] };
 }
 

@@ -107,4 +107,24 @@ describe('Outbox', () => {
     expect(one).toEqual(two);
     expect(sent).toEqual(['tap']);
   });
+
+  it('hears how a write ended that another tab sent for it', async () => {
+    const store = memoryStore();
+    const stuck = () => new Promise<never>(() => {});
+    const slow = new Outbox({ openStore: async () => store, send: stuck });
+    const stored = slow.submit(write('one'), about);
+    const { send, state } = server();
+    const other = new Outbox({ openStore: async () => store, send });
+    // The first tab hangs on its first write; what follows is sent by the other.
+    await new Promise<void>((resolve) => other.subscribe(() => other.snapshot().writes.length === 0 && resolve()));
+    const refused = slow.submit(write('two'), about);
+    state.refuses.add('two');
+    await new Promise<void>((resolve) => {
+      other.subscribe(() => other.snapshot().writes.some((item) => item.refused) && resolve());
+      void other.reload().then(other.tryNow);
+    });
+    await slow.reload();
+    expect(await refused).toEqual({ kind: 'refused', problem });
+    void stored;
+  });
 });

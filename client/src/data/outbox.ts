@@ -24,6 +24,8 @@ export interface OutboxOptions {
   waitMs?: (attempts: number) => number;
   /** Called when the server has taken a write, before it leaves the outbox. */
   onStored?: (write: PendingWrite, answer: unknown) => void;
+  /** Called when the server has refused a write; it stays in the outbox. */
+  onRefused?: (write: PendingWrite) => void;
 }
 
 /** Name of the lock that keeps two tabs from sending at once. */
@@ -40,6 +42,8 @@ export class Outbox {
   private readonly waiting = new Map<string, (outcome: Outcome) => void>();
   private readonly store: Promise<OutboxStore>;
   private flushing = false;
+  /** The write on its way from this tab. */
+  private sendingId: string | null = null;
   /** Asked for while one was under way. */
   private flushAgain = false;
   private closed = false;
@@ -74,8 +78,9 @@ export class Outbox {
 
   private async keepAndSend(request: WriteRequest, about: WriteAbout): Promise<Outcome> {
     const store = await this.store;
-    const outcome = new Promise<Outcome>((resolve) => this.waiting.set(request.writeId, resolve));
     await store.add({ ...request, about, madeAt: new Date().toISOString(), refused: null });
+    // Only once it is kept: a write that is waited for and not kept was sent by another tab.
+    const outcome = new Promise<Outcome>((resolve) => this.waiting.set(request.writeId, resolve));
     await this.reload();
     void this.flush();
     return outcome;
@@ -103,7 +108,20 @@ export class Outbox {
   readonly reload = async (): Promise<void> => {
     const store = await this.store;
     this.set({ writes: await store.all(), durable: store.durable, ready: true });
+    this.settleWhatOthersSent();
   };
+
+  /** Another tab sends what this one made when it holds the lock: whoever waits here must hear how it ended. */
+  private settleWhatOthersSent(): void {
+    const kept = new Map(this.state.writes.map((write) => [write.writeId, write]));
+    for (const [writeId, resolve] of this.waiting) {
+      if (writeId === this.sendingId) continue;
+      const write = kept.get(writeId);
+      if (write && !write.refused) continue;
+      resolve(write?.refused ? { kind: 'refused', problem: write.refused } : { kind: 'stored', answer: null });
+      this.waiting.delete(writeId);
+    }
+  }
 
   private async flush(): Promise<void> {
     if (this.closed) return;
@@ -136,6 +154,7 @@ export class Outbox {
 
   private async sendOne(write: PendingWrite): Promise<boolean> {
     const store = await this.store;
+    this.sendingId = write.writeId;
     try {
       const answer = await (this.options.send ?? sendToServer)(write);
       this.options.onStored?.(write, answer);
@@ -148,9 +167,12 @@ export class Outbox {
         return false;
       }
       await store.put({ ...write, refused: error.problem });
+      this.options.onRefused?.(write);
       // Whoever waits for the outcome may look at the entry at once.
       await this.reload();
       this.settle(write, { kind: 'refused', problem: error.problem });
+    } finally {
+      this.sendingId = null;
     }
     this.attempts = 0;
     if (this.state.unreachable) this.set({ unreachable: false });

@@ -2,7 +2,7 @@ import type { BikeRecord, StoreItem, Wheel } from '@cricket/contract/shapes';
 
 import { applyWrite } from './apply-write';
 import { Outbox } from './outbox';
-import type { PendingWrite } from './outbox-store';
+import type { PendingWrite, WriteAbout } from './outbox-store';
 import { keys, queryClient } from './queries';
 
 const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('cricket-outbox');
@@ -13,35 +13,61 @@ export const outbox = new Outbox({
     keep(write, answer);
     channel?.postMessage('changed');
   },
+  onRefused: () => channel?.postMessage('changed'),
 });
 
 if (channel) channel.onmessage = () => void outbox.reload().then(() => queryClient.invalidateQueries());
 if (typeof window !== 'undefined') window.addEventListener('online', outbox.tryNow);
 
+/** Writes that the server answers with the whole record of the bike. */
+const wholeRecord = new Set<WriteAbout['kind']>(['bike-in', 'bike-changed', 'bike-out', 'taken-in']);
+
 function keep(write: PendingWrite, answer: unknown): void {
   const { about } = write;
-  if ('bikeId' in about) {
-    const key = keys.bike(about.bikeId);
-    const whole = about.kind === 'bike-in' || about.kind === 'bike-changed' || about.kind === 'bike-out';
-    queryClient.setQueryData<BikeRecord>(key, (record) => {
-      if (whole) return answer as BikeRecord;
-      if (about.kind === 'stack' && record) {
-        const others = record.stacks.filter(({ id }) => id !== about.id);
-        return { ...record, stacks: [...others, answer as BikeRecord['stacks'][number]] };
-      }
-      return applyWrite(record ?? null, write) ?? undefined;
-    });
-    void queryClient.invalidateQueries({ queryKey: key });
-    void queryClient.invalidateQueries({ queryKey: keys.bikes });
-    return;
-  }
-  const key = about.kind === 'wheel' ? keys.wheels : keys.stores;
-  queryClient.setQueryData<(StoreItem | Wheel)[]>(key, (items) => {
-    const stored = answer as StoreItem | Wheel;
-    const others = (items ?? []).filter(({ id }) => id !== about.id);
-    return about.kind === 'store-item-out' ? others : [...others, stored];
+  if ('bikeId' in about) keepOfBike(write, about, answer);
+  else keepOfShop(about, answer);
+  // What is on hand and what is allowed decide what comes next for every bike.
+  void queryClient.invalidateQueries({ queryKey: keys.bikes });
+}
+
+function keepOfBike(write: PendingWrite, about: Extract<WriteAbout, { bikeId: string }>, answer: unknown): void {
+  const key = keys.bike(about.bikeId);
+  queryClient.setQueryData<BikeRecord>(key, (record) => {
+    if (wholeRecord.has(about.kind)) return answer as BikeRecord;
+    if (record && about.kind === 'stack') {
+      return { ...record, stacks: replaced(record.stacks, answer as BikeRecord['stacks'][number]) };
+    }
+    if (record && about.kind === 'order') {
+      return { ...record, orders: replaced(record.orders, answer as BikeRecord['orders'][number]) };
+    }
+    return applyWrite(record ?? null, write) ?? undefined;
   });
   void queryClient.invalidateQueries({ queryKey: key });
-  // What is on hand decides what comes next for every bike.
-  void queryClient.invalidateQueries({ queryKey: keys.bikes });
+}
+
+function keepOfShop(about: Exclude<WriteAbout, { bikeId: string }>, answer: unknown): void {
+  switch (about.kind) {
+    case 'settings':
+      queryClient.setQueryData(keys.settings, answer);
+      return;
+    case 'stores-import':
+      queryClient.setQueryData(keys.stores, answer);
+      return;
+    case 'wheels-import':
+      queryClient.setQueryData(keys.wheels, answer);
+      return;
+    default: {
+      const key = about.kind === 'wheel' ? keys.wheels : keys.stores;
+      queryClient.setQueryData<(StoreItem | Wheel)[]>(key, (items = []) =>
+        about.kind === 'store-item-out'
+          ? items.filter(({ id }) => id !== about.id)
+          : replaced(items, answer as StoreItem | Wheel),
+      );
+      void queryClient.invalidateQueries({ queryKey: key });
+    }
+  }
+}
+
+function replaced<T extends { id: string }>(items: readonly T[], item: T): T[] {
+  return [...items.filter(({ id }) => id !== item.id), item];
 }

@@ -133,7 +133,7 @@ export function LockScreen() {
           {sliders}
         </View>
         <View className="min-w-0 flex-1">
-          <View className="border-y-2 border-ink bg-sheet" aria-label={words.side}>
+          <View className="border-y-2 border-ink bg-sheet" role="img" aria-label={words.side}>
             <ArmDrawing
               arm={arm ? placement : null}
               facts={state.facts}
@@ -158,7 +158,11 @@ export function LockScreen() {
             </View>
           ) : null}
           {result.findings.map((finding) => (
-            <FindingRow key={finding.id} finding={finding} openAtFirst={finding.verdict === 'stop'} />
+            <FindingRow
+              key={`${finding.id}-${finding.verdict}`}
+              finding={finding}
+              openAtFirst={finding.verdict === 'stop'}
+            />
           ))}
           <Pressable
             role="button"

@@ -1,4 +1,5 @@
 import type { End } from '@cricket/core/features';
+import { chosenWheelId } from '@cricket/core/next-action';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -43,9 +44,8 @@ export function MatchScreen() {
       </Screen>
     );
   }
-  const latest = [...bike.record.choices].reverse();
-  const chosenAt = (where: End) =>
-    latest.find((choice) => choice.end === where && choice.kind === 'wheel')?.wheelId ?? null;
+  const { choices } = bike.record;
+  const chosenAt = (where: End) => chosenWheelId(choices, where);
   const take = (line: MatchLine) => {
     void choose(bikeId, { end: line.end, kind: 'wheel', wheelId: line.wheelId });
     if (line.end !== end) void choose(bikeId, { end: line.end, kind: 'end' });

@@ -30,12 +30,12 @@ export interface LengthReadingProps {
 
 /** One length: where the jaws go, the number very large, what it means. */
 export function LengthReading({ measuring, feature, title, strip }: LengthReadingProps) {
-  const { bikeId, end, record, state, plan, keep, goTo, withdraw } = measuring;
+  const { bikeId, end, record, facts, plan, keep, goTo, withdraw } = measuring;
   const { width, height } = useWindowDimensions();
   const wide = useWide();
   const { unit } = useSettings();
   const readings = record!.readings.filter((item) => item.end === end && item.feature === feature.id);
-  const statistics = state!.facts.lengths.get(feature.id);
+  const statistics = facts!.lengths.get(feature.id);
   const accept = (text: string, stay = false) => {
     const judged = judgeTyped(text, unit, feature, statistics?.valueMm ?? null);
     if (judged.kind === 'empty' && !stay && statistics && !statistics.askAgain) return goTo(nextOpen(plan, feature.id));
@@ -184,7 +184,7 @@ function Says({
   feature: LengthFeature;
   onTakeMm: (valueMm: number) => void;
 }) {
-  const statistics = measuring.state!.facts.lengths.get(feature.id);
+  const statistics = measuring.facts!.lengths.get(feature.id);
   if (judged.kind === 'unreadable') {
     return (
       <Txt tone="stop" bold>
@@ -259,13 +259,13 @@ function nearest(
   return words.near(match.label, difference);
 }
 
-function flats({ state }: Measuring, feature: LengthFeature) {
-  if (!feature.id.startsWith('slot-width') || !state?.wheel) return null;
-  return { valueMm: state.wheel.axle.flatsMm, name: words.flats(state.wheel.code) };
+function flats({ wheel }: Measuring, feature: LengthFeature) {
+  if (!feature.id.startsWith('slot-width') || !wheel) return null;
+  return { valueMm: wheel.axle.flatsMm, name: words.flats(wheel.code) };
 }
 
 function againstFlats(measuring: Measuring, feature: LengthFeature, valueMm: number): string | null {
-  const wheel = measuring.state?.wheel;
+  const wheel = measuring.wheel;
   if (!wheel || !feature.id.startsWith('slot-width')) return null;
   const play = valueMm - wheel.axle.flatsMm;
   return play < 0 ? words.underFlats(mm(-play), wheel.code) : words.overFlats(mm(play), wheel.code);

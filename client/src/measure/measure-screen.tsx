@@ -16,8 +16,8 @@ import { words } from './words';
 export function MeasureScreen() {
   const router = useRouter();
   const measuring = useMeasuring();
-  const { bikeId, record, state, feature, plan, isPending, refetch } = measuring;
-  if (!record || !state) {
+  const { bikeId, record, facts, feature, plan, isPending, refetch } = measuring;
+  if (!record || !facts) {
     return (
       <Screen title={shared.loading} backTo={bikePath(bikeId)}>
         {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}

@@ -32,8 +32,8 @@ export function PartsReading({
   title: string;
   strip: ReactNode;
 }) {
-  const { bikeId, end, record, state, plan, keep, goTo, withdraw } = measuring;
-  const [parts, setParts] = useState<LoosePart[]>(() => state!.facts.parts.get(feature.id) ?? []);
+  const { bikeId, end, record, facts, plan, keep, goTo, withdraw } = measuring;
+  const [parts, setParts] = useState<LoosePart[]>(() => facts!.parts.get(feature.id) ?? []);
   const [kind, setKind] = useState<LoosePart['kind']>('plain');
   const [complaint, setComplaint] = useState<string | null>(null);
   const add = (text: string) => {

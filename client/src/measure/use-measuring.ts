@@ -1,12 +1,13 @@
 import type { NewReading } from '@cricket/contract';
 import type { Reading } from '@cricket/contract/shapes';
-import { measurePlan } from '@cricket/core/end-facts';
+import { endFacts, measurePlan } from '@cricket/core/end-facts';
 import { featureById, type End, type Feature } from '@cricket/core/features';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useCallback } from 'react';
+import { useCallback, useMemo } from 'react';
 
 import { bikePath, measurePath } from '../bike/paths';
-import { useBikeEnd } from '../bike/use-bike-end';
+import { chosenWheelId } from '@cricket/core/next-action';
+import { useBike, useWheels } from '../data/use-bikes';
 import { useWrites } from '../data/use-writes';
 import { useSettings } from '../settings/settings';
 import { chirp } from './chirp';
@@ -26,9 +27,13 @@ export function useMeasuring() {
   const router = useRouter();
   const { keepReading, withdrawReading } = useWrites();
   const { sound } = useSettings();
-  const bikeEnd = useBikeEnd(bikeId, end);
-  const { record, state } = bikeEnd;
-  const plan = state ? measurePlan(state.facts) : [];
+  // No fit is worked out here: what to read next must be known before the next reading comes.
+  const { record, isPending, refetch } = useBike(bikeId);
+  const wheels = useWheels();
+  const facts = useMemo(() => record && endFacts(end, record.readings), [record, end]);
+  const wheelId = record && chosenWheelId(record.choices, end);
+  const wheel = wheels.data?.find(({ id }) => id === wheelId) ?? null;
+  const plan = useMemo(() => (facts ? measurePlan(facts) : []), [facts]);
   const feature =
     (asked ? featureById(asked) : undefined) ??
     plan.find(({ state: how, required }) => required && how !== 'settled')?.feature ??
@@ -66,7 +71,11 @@ export function useMeasuring() {
   );
 
   return {
-    ...bikeEnd,
+    record,
+    facts,
+    wheel,
+    isPending,
+    refetch,
     bikeId,
     end,
     plan,

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useLayoutEffect, useRef, useState } from 'react';
 
 import { loadDraft, saveDraft } from './draft';
 
@@ -14,7 +14,8 @@ const longest = 12;
 export function useTyped(place: string, onAccept: (text: string) => void) {
   const [text, setText] = useState(() => loadDraft(place));
   const latest = useRef({ text, onAccept });
-  useEffect(() => {
+  // Before the page is painted: a caliper's first digit may follow the last Enter at once.
+  useLayoutEffect(() => {
     latest.current = { text, onAccept };
   });
   const change = useCallback(
@@ -35,7 +36,7 @@ export function useTyped(place: string, onAccept: (text: string) => void) {
     },
     [change],
   );
-  useEffect(() => {
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement | null;
       if (event.ctrlKey || event.metaKey || event.altKey || target?.matches('input, textarea')) return;

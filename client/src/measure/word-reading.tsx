@@ -26,10 +26,10 @@ export function WordReading({
   title: string;
   strip: ReactNode;
 }) {
-  const { bikeId, end, record, state, plan, keep, goTo, withdraw } = measuring;
+  const { bikeId, end, record, facts, plan, keep, goTo, withdraw } = measuring;
   const { width } = useWindowDimensions();
   const wide = useWide();
-  const chosen = state!.facts.words.get(feature.id);
+  const chosen = facts!.words.get(feature.id);
   const readings = record!.readings.filter((item) => item.end === end && item.feature === feature.id);
   const next = nextOpen(plan, feature.id);
   const says = featureWords(feature.id);

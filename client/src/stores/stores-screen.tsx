@@ -2,7 +2,7 @@ import type { StoreItem } from '@cricket/contract/shapes';
 import { storeKinds } from '@cricket/core/parts';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { Pressable, TextInput, View } from 'react-native';
 
 import { figure, mm } from '../bike/figures';
 import { useStores } from '../data/use-bikes';
@@ -20,6 +20,8 @@ export function StoresScreen() {
   const router = useRouter();
   const { data, isPending, error, refetch } = useStores();
   const refusal = useRefusal<StoreItem>();
+  const [search, setSearch] = useState('');
+  const found = (data ?? []).filter((item) => matches(item, search));
   const add = () => router.navigate('/stores/new' as never);
   return (
     <Screen title={words.title} action={<Button label={words.add} look="do" onPress={add} low />}>
@@ -33,9 +35,27 @@ export function StoresScreen() {
           {refusal.conflict ? words.conflict(String(refusal.conflict.count)) : refusal.messages.join(' ')}
         </Txt>
       ) : null}
+      <View className="gap-2 px-4 pb-1 lg:flex-row lg:items-center">
+        <TextInput
+          value={search}
+          onChangeText={setSearch}
+          placeholder={words.search}
+          aria-label={words.search}
+          testID="search-stores"
+          className="h-12 min-w-0 flex-1 rounded-md border-2 border-ink bg-sheet px-3 font-text text-lead text-ink placeholder:text-soft"
+        />
+        <Pressable
+          role="link"
+          onPress={() => router.navigate('/files' as never)}
+          className="min-h-[48px] justify-center"
+        >
+          <Txt className="underline">{words.files}</Txt>
+        </Pressable>
+      </View>
+      {data && data.length > 0 && found.length === 0 ? <Txt className="px-4">{words.notFound(search)}</Txt> : null}
       <View className="lg:columns-2 lg:gap-0">
         {storeKinds.map((kind) => {
-          const items = (data ?? [])
+          const items = found
             .filter((item) => item.kind === kind)
             .sort((a, b) => (a.boreMm ?? 0) - (b.boreMm ?? 0) || a.thicknessMm - b.thicknessMm);
           if (items.length === 0) return null;
@@ -55,6 +75,33 @@ export function StoresScreen() {
   );
 }
 
+/** The size by which one asks for it: a tyre's width and bead seat, a bolt's length, a washer's thickness. */
+function sizeOf({ thicknessMm, details }: StoreItem): string {
+  if (details?.tyre) return `${details.tyre.widthMm}-${details.tyre.beadSeatMm}`;
+  return mm(details?.lengthMm ?? thicknessMm);
+}
+
+/** Every word of the search stands in the line's kind, size or label. */
+function matches(item: StoreItem, search: string): boolean {
+  const { thicknessMm, boreMm, outerMm, details } = item;
+  const line = [
+    words.kinds[item.kind],
+    thicknessMm,
+    boreMm,
+    outerMm,
+    details?.lengthMm,
+    details?.label,
+    details?.tyre?.beadSeatMm,
+  ]
+    .filter((part) => part !== null && part !== undefined)
+    .join(' ')
+    .toLowerCase();
+  return search
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => line.includes(word));
+}
+
 function Line({ item, settle }: { item: StoreItem; settle: ReturnType<typeof useRefusal<StoreItem>>['settle'] }) {
   const router = useRouter();
   const { putStoreItem } = useWrites();
@@ -62,7 +109,7 @@ function Line({ item, settle }: { item: StoreItem; settle: ReturnType<typeof use
   const [busy, setBusy] = useState(false);
   const pending = writes.find(({ about, refused }) => about.kind === 'store-item' && about.id === item.id && !refused);
   const count = pending ? (pending.body as StoreItem).count : item.count;
-  const name = `${words.kinds[item.kind]} ${mm(item.thicknessMm)}`;
+  const name = `${words.kinds[item.kind]} ${sizeOf(item)}`;
   const set = async (next: number) => {
     const { id, withdrawnAt: _, ...entry } = item;
     setBusy(true);
@@ -70,6 +117,7 @@ function Line({ item, settle }: { item: StoreItem; settle: ReturnType<typeof use
     setBusy(false);
   };
   const details = [
+    ...(item.details?.label ? [item.details.label] : []),
     ...(item.boreMm === null ? [] : [words.bore(figure(item.boreMm))]),
     ...(item.outerMm === null ? [] : [words.outer(figure(item.outerMm))]),
     ...(item.tabWidthMm === null || item.tabDepthMm === null
@@ -98,7 +146,7 @@ function Line({ item, settle }: { item: StoreItem; settle: ReturnType<typeof use
         className="min-h-[48px] min-w-0 flex-1 justify-center"
       >
         <Txt size="lead" figure bold>
-          {mm(item.thicknessMm)}
+          {sizeOf(item)}
         </Txt>
         <Txt size="label" tone="soft">
           {details.join(' · ')}

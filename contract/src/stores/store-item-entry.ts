@@ -3,12 +3,15 @@ import { IsInt, IsIn, IsNumber, IsOptional, Max, Min, ValidateIf } from 'class-v
 
 import { HoldsPlain } from '../holds-plain';
 
+/** What goes over or into a thread has a bore. */
+const withBore: readonly StoreKind[] = ['plain', 'tabbed', 'c-washer', 'arm', 'rotor-bolt', 'caliper-bolt'];
+
 /** A line of the stores: new (version 0), or changed (the version that was read). */
 export class StoreItemEntry {
   @IsIn(storeKinds)
   kind!: StoreKind;
 
-  @ValidateIf((item: StoreItemEntry) => item.kind !== 'caliper-shim' || (item.boreMm ?? null) !== null)
+  @ValidateIf((item: StoreItemEntry) => withBore.includes(item.kind) || (item.boreMm ?? null) !== null)
   @IsNumber({ allowNaN: false, allowInfinity: false })
   @Min(4)
   @Max(60)

@@ -1,5 +1,6 @@
 export {
   activeEnd,
+  chosenWheelId,
   endState,
   type AcceptedStack,
   type BikeRecord,

@@ -73,6 +73,12 @@ export function activeEnd({ choices, readings }: BikeRecord): End {
   return latest(readings, ({ takenAt }) => takenAt)?.end ?? 'front';
 }
 
+/** The wheel chosen last for this end; null when none was. */
+export function chosenWheelId(choices: readonly Choice[], end: End): string | null {
+  const ofEnd = choices.filter((item) => item.end === end && item.kind === 'wheel');
+  return latest(ofEnd, ({ chosenAt }) => chosenAt)?.wheelId ?? null;
+}
+
 /**
  * Where one end of a bike stands, and what to do next there.
  *
@@ -84,11 +90,8 @@ export function endState(record: BikeRecord, end: End, workshop: Workshop): EndS
   const { wheels, stores, limits, tools } = workshop;
   const bike = record.bike ?? emptyBikeFacts;
   const facts = endFacts(end, record.readings);
-  const choice = latest(
-    record.choices.filter((item) => item.end === end && item.kind === 'wheel'),
-    ({ chosenAt }) => chosenAt,
-  );
-  const wheel = wheels.find(({ id }) => id === choice?.wheelId) ?? null;
+  const wheelId = chosenWheelId(record.choices, end);
+  const wheel = wheels.find(({ id }) => id === wheelId) ?? null;
   const accepted = latest(
     record.stacks.filter((item) => item.end === end && item.wheelId === wheel?.id),
     ({ acceptedAt }) => acceptedAt,

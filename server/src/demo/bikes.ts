@@ -251,7 +251,7 @@ export const demoBikes: DemoBike[] = [
           ...bothSides('slot-depth', 20),
           ...bothSides('plate', 7),
           ...blade,
-          ...rearLengths(4, 36),
+          ...rearLengths(9.5, 36),
           'old-axle': [12],
         },
       },

@@ -1,0 +1,113 @@
+import * as v from 'valibot';
+
+import { bikeFactsSchema } from '../bike-facts';
+import { featureById } from '../features';
+import { amount, flag, integer, list, oneOf, record, text } from '../input';
+
+/** What stands at the head of every job file. */
+export const jobFormat = 'cricket-job-1';
+
+const id = v.pipe(v.string('a UUID'), v.uuid('a UUID'));
+const maybe = <const S extends v.GenericSchema>(schema: S) => v.nullable(schema);
+const at = v.pipe(v.string('a date and time'), v.isoTimestamp('a date and time such as 2026-03-02T09:00:00.000Z'));
+const end = oneOf(['front', 'rear']);
+const size = (min: number, max: number) => maybe(amount(min, max, 'mm'));
+/** A text that may be empty. */
+const note = (max: number) =>
+  v.pipe(v.string(`a text of at most ${max} characters`), v.maxLength(max, `a text of at most ${max} characters`));
+
+const bike = record({
+  id,
+  tag: text(12),
+  name: text(80),
+  kind: oneOf(['upright', 'step-through', 'box-bike', 'longtail', 'drop-bar', 'trike', 'tandem']),
+  riderInitials: maybe(text(6)),
+  beadSeatMm: size(200, 700),
+  wheelbaseMm: size(600, 3000),
+  chainStayMm: size(250, 1200),
+  facts: bikeFactsSchema,
+  createdAt: at,
+  withdrawnAt: maybe(at),
+  version: integer(1, 1_000_000),
+});
+
+const reading = record({
+  id,
+  bikeId: id,
+  end,
+  feature: v.pipe(
+    text(60),
+    v.check((name) => featureById(name) !== undefined, 'the name of something that can be measured'),
+  ),
+  valueMm: maybe(amount(-200, 2000, 'mm')),
+  word: maybe(text(60)),
+  parts: maybe(
+    list(
+      record({
+        kind: oneOf(['plain', 'tabbed', 'c-washer', 'spacer', 'stay', 'other']),
+        thicknessMm: amount(0.05, 60, 'mm'),
+      }),
+      20,
+    ),
+  ),
+  typed: maybe(note(40)),
+  unit: maybe(oneOf(['mm', 'inch'])),
+  instrument: oneOf(['calipers', 'ruler', 'tape', 'eye']),
+  takenAt: at,
+  person: text(80),
+  withdrawnAt: maybe(at),
+  withdrawnBecause: maybe(note(400)),
+});
+
+const choice = record({
+  id,
+  bikeId: id,
+  end,
+  kind: oneOf(['end', 'wheel']),
+  wheelId: maybe(id),
+  chosenAt: at,
+  person: text(80),
+});
+
+/** What was signed stands as it was signed: its shape belongs to the core's version that made it. */
+const snapshot = v.looseObject({}, 'an object');
+
+const stack = record({
+  id,
+  bikeId: id,
+  end,
+  wheelId: id,
+  acceptedAt: at,
+  person: text(80),
+  byHand: flag(),
+  coreVersion: text(40),
+  snapshot,
+});
+
+const order = record({
+  id,
+  bikeId: id,
+  end,
+  what: text(200),
+  count: integer(1, 500),
+  reason: text(600),
+  costEach: amount(0, 50_000, ''),
+  leadDays: integer(0, 365),
+  state: oneOf(['wanted', 'ordered', 'received']),
+  changedAt: at,
+  person: text(80),
+  version: integer(1, 1_000_000),
+});
+
+export const jobFileSchema = record({
+  format: v.literal(jobFormat, jobFormat),
+  record: record({
+    bike,
+    readings: list(reading, 20_000),
+    choices: list(choice, 5_000),
+    stacks: list(stack, 1_000),
+    orders: list(order, 5_000),
+  }),
+});
+
+export type JobFile = v.InferOutput<typeof jobFileSchema>;

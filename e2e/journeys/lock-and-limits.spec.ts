@@ -1,0 +1,76 @@
+import { expect, test } from '../support/test';
+
+const tourer = '/bikes/00000003-0000-4000-8000-000000000004/front';
+
+test('the lock page answers to every push', async ({ page, shop }) => {
+  await page.goto(`${shop.url}${tourer}/lock`);
+  const verdict = page.getByTestId('lock-verdict');
+  await expect(verdict).toContainText('Goes');
+  const before = await verdict.textContent();
+  await page.getByRole('radiogroup', { name: 'Arms' }).getByRole('radio', { name: 'None' }).click();
+  await expect(verdict).toContainText('Goes after work');
+  await expect(page.getByText(/Add a .* arm/).first()).toBeVisible();
+  await page.getByRole('radiogroup', { name: 'Arms' }).getByRole('radio', { name: 'Two' }).click();
+  await expect(verdict).not.toHaveText(before!);
+  // An over-tightened nut is never a remedy.
+  await page.getByTestId('slide-nut').fill('60');
+  await expect(verdict).toContainText('Stop');
+  await expect(page.getByText(/over-tightened/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'As planned' }).click();
+  await expect(verdict).toHaveText(before!);
+});
+
+test('a tighter limit changes the verdict, a bad one is named, and the default comes back', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/limits`);
+  const steel = page.getByTestId('limit-fileMm.steel');
+  await steel.fill('9');
+  await expect(page.getByText('9 is out of range; enter a figure from 0 to 3 mm.')).toBeVisible();
+  await expect(page.getByTestId('keep-limits')).toBeDisabled();
+  await steel.fill('0.1');
+  await page.getByTestId('keep-limits').click();
+  await expect(page.getByTestId('keep-limits')).toHaveCount(0);
+  const fit = `${shop.url}/bikes/00000003-0000-4000-8000-000000000002/rear/fit`;
+  await page.goto(fit);
+  await expect(page.getByTestId('verdict')).toContainText('Stop');
+  await page.goto(`${shop.url}/limits`);
+  await expect(steel).toHaveValue('0.1');
+  await page.getByRole('button', { name: /Back to the default: Most metal to file off a slot.* steel/ }).click();
+  await page.getByTestId('keep-limits').click();
+  await expect(page.getByTestId('keep-limits')).toHaveCount(0);
+  await page.goto(fit);
+  await expect(page.getByTestId('verdict')).toContainText('Goes after work');
+});
+
+test('two kits are compared, and one is taken', async ({ page, shop }) => {
+  await page.goto(`${shop.url}${tourer}/match`);
+  const compare = page
+    .getByRole('checkbox', { name: 'Compare' })
+    .or(page.getByRole('button', { name: 'Compare', exact: true }));
+  await compare.first().click();
+  const next = page.getByRole('button', { name: 'After', exact: true });
+  if (await next.isVisible()) {
+    await next.click();
+    await page.getByRole('button', { name: 'Compare', exact: true }).click();
+  } else await compare.nth(1).click();
+  const table = page.getByTestId('compared');
+  await expect(table).toContainText('FW-1 · front');
+  await expect(table).toContainText('Hands on');
+  await table.getByRole('button', { name: /Take FW-1/ }).click();
+  await expect(page.getByTestId('order-list')).toContainText('Kit FW-1');
+});
+
+test('take-in names what does not hold and keeps what was typed', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/bikes/00000003-0000-4000-8000-000000000004/take-in`);
+  await page.getByTestId('field-riderKg').fill('heavy');
+  await page.getByTestId('field-climb').fill('99');
+  await page.getByTestId('keep-take-in').click();
+  await expect(page.getByText('"heavy" is not a figure; enter one from 20 to 250 kg.')).toBeVisible();
+  await expect(page.getByText('99 is out of range; enter a figure from 0 to 40 %.')).toBeVisible();
+  await expect(page.getByTestId('field-riderKg')).toHaveValue('heavy');
+  await page.getByTestId('field-riderKg').fill('74');
+  await page.getByTestId('field-climb').fill('18');
+  await page.getByTestId('keep-take-in').click();
+  await page.goto(`${shop.url}${tourer}/fit`);
+  // A steep climb: the same kit is judged anew.
+  await expect(page.getByRole('button', { name: /climb/ }).first()).toBeVisible();
+});

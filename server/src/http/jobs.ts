@@ -1,0 +1,67 @@
+import { jobFileSchema, jobFormat, type JobFile } from '@cricket/core/job-file';
+import { Hono } from 'hono';
+import type { DataSource } from 'typeorm';
+
+import { AcceptedStackEntity } from '../data/entities/accepted-stack';
+import { BikeEntity } from '../data/entities/bike';
+import { ChoiceEntity } from '../data/entities/choice';
+import { OrderLineEntity } from '../data/entities/order-line';
+import { ReadingEntity } from '../data/entities/reading';
+import { journalled } from '../data/journal';
+import { bikeRecord } from '../data/records';
+import { ProblemError } from './problem';
+import { readPlain } from './read-plain';
+import { uuidParam, writeContext } from './write-context';
+
+/** A whole job as one file, out and in; reading it in gives back exactly what went out. */
+export function jobs(dataSource: DataSource): Hono {
+  const app = new Hono();
+
+  app.get('/:bikeId', async (c) => {
+    const record = await bikeRecord(dataSource, uuidParam(c, 'bikeId'));
+    return c.json({ format: jobFormat, record });
+  });
+
+  app.put('/:importId', async (c) => {
+    const importId = uuidParam(c, 'importId');
+    const { record } = await readPlain(c, jobFileSchema);
+    refuseStrangers(record);
+    const subject = { bikeId: record.bike.id, action: 'job-read-in', subject: 'import', subjectId: importId };
+    await journalled(dataSource, writeContext(c), subject, async (manager) => {
+      if (await manager.existsBy(BikeEntity, { id: record.bike.id })) {
+        throw new ProblemError(409, 'id-taken', 'This bike is in the shop already.');
+      }
+      const { bike, readings, choices, stacks, orders } = record;
+      await manager.insert(BikeEntity, dated(bike, ['createdAt', 'withdrawnAt']) as never);
+      await manager.insert(ReadingEntity, readings.map((row) => dated(row, ['takenAt', 'withdrawnAt'])) as never);
+      await manager.insert(ChoiceEntity, choices.map((row) => dated(row, ['chosenAt'])) as never);
+      await manager.insert(AcceptedStackEntity, stacks.map((row) => dated(row, ['acceptedAt'])) as never);
+      await manager.insert(OrderLineEntity, orders.map((row) => dated(row, ['changedAt'])) as never);
+      return { before: null, after: { bikeId: bike.id, readings: readings.length } };
+    });
+    return c.json(await bikeRecord(dataSource, record.bike.id), 201);
+  });
+
+  return app;
+}
+
+/** Every line belongs to this bike, and no id stands twice. */
+function refuseStrangers({ bike, readings, choices, stacks, orders }: JobFile['record']): void {
+  for (const [name, rows] of Object.entries({ readings, choices, stacks, orders })) {
+    const seen = new Set<string>();
+    rows.forEach(({ id, bikeId }, index) => {
+      const path = `record.${name}.${index}`;
+      if (bikeId !== bike.id) throw bad(`${path}.bikeId`, `${bikeId} is not this bike, ${bike.id}`);
+      if (seen.has(id)) throw bad(`${path}.id`, `${id} stands twice`);
+      seen.add(id);
+    });
+  }
+}
+
+function bad(path: string, message: string): ProblemError {
+  return new ProblemError(422, 'invalid-input', 'Nothing was read in.', [{ path, messages: [message] }]);
+}
+
+function dated<T extends object>(row: T, names: (keyof T)[]): object {
+  return { ...row, ...Object.fromEntries(names.map((name) => [name, row[name] && new Date(String(row[name]))])) };
+}

@@ -10,7 +10,20 @@ const { ensureChromium } = await import('./lib/debian.mjs');
 const { build } = await import('./lib/build.mjs');
 ensureChromium();
 build();
-for (const name of ['axle-stack', 'first-load']) {
-  const code = await runShown('npx', ['--no-install', 'tsx', join('bench', `${name}.ts`)], { cwd: root });
-  if (code !== 0) process.exit(code);
+const { cluster } = await import('./lib/postgres.mjs');
+const database = cluster('test', Number(process.env.CRICKET_TEST_PG_PORT ?? 54621));
+const started = database.start();
+let failed = 0;
+for (const name of ['axle-stack', 'fit', 'first-load', 'many-bikes']) {
+  failed = await runShown(
+    'npx',
+    ['--no-install', 'tsx', '--tsconfig', join('server', 'tsconfig.json'), join('bench', `${name}.ts`)],
+    {
+      cwd: root,
+      env: { ...process.env, TEST_DATABASE_URL: database.url('postgres') },
+    },
+  );
+  if (failed !== 0) break;
 }
+if (started) database.stop();
+process.exit(failed);

@@ -24,8 +24,8 @@ export interface OutboxOptions {
   waitMs?: (attempts: number) => number;
   /** Called when the server has taken a write, before it leaves the outbox. */
   onStored?: (write: PendingWrite, answer: unknown) => void;
-  /** Called when the server has refused a write; it stays in the outbox. */
-  onRefused?: (write: PendingWrite) => void;
+  /** Called when what is kept has changed by an answer of the server: other tabs may then look. */
+  onChanged?: () => void;
 }
 
 /** Name of the lock that keeps two tabs from sending at once. */
@@ -159,6 +159,8 @@ export class Outbox {
       const answer = await (this.options.send ?? sendToServer)(write);
       this.options.onStored?.(write, answer);
       await store.remove(write.seq);
+      // Not before it is gone: another tab that looks now must not find it still waiting.
+      this.options.onChanged?.();
       await this.reload();
       this.settle(write, { kind: 'stored', answer });
     } catch (error) {
@@ -167,7 +169,7 @@ export class Outbox {
         return false;
       }
       await store.put({ ...write, refused: error.problem });
-      this.options.onRefused?.(write);
+      this.options.onChanged?.();
       // Whoever waits for the outcome may look at the entry at once.
       await this.reload();
       this.settle(write, { kind: 'refused', problem: error.problem });

@@ -6,6 +6,7 @@ import { UnreachableError } from './api';
 export const keys = {
   shop: ['shop'] as const,
   bikes: ['bikes'] as const,
+  foundBikes: (text: string) => ['bikes', text] as const,
   bike: (bikeId: string) => ['bike', bikeId] as const,
   wheels: ['wheels'] as const,
   stores: ['stores'] as const,

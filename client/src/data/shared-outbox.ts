@@ -9,11 +9,8 @@ const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastCh
 
 /** The page's outbox. What the server has taken goes into the query cache at once, then is asked for anew. */
 export const outbox = new Outbox({
-  onStored: (write, answer) => {
-    keep(write, answer);
-    channel?.postMessage('changed');
-  },
-  onRefused: () => channel?.postMessage('changed'),
+  onStored: keep,
+  onChanged: () => channel?.postMessage('changed'),
 });
 
 if (channel) channel.onmessage = () => void outbox.reload().then(() => queryClient.invalidateQueries());

@@ -22,6 +22,16 @@ export function useBikes() {
   return useQuery({ queryKey: keys.bikes, queryFn: ({ signal }) => read<BikeSummary[]>(routes.bikes, signal) });
 }
 
+/** Bikes in the shop whose tag or name holds a text; nothing is asked for under two characters. */
+export function useFoundBikes(text: string) {
+  const search = text.trim();
+  return useQuery({
+    queryKey: keys.foundBikes(search),
+    queryFn: ({ signal }) => read<BikeSummary[]>(`${routes.bikes}?search=${encodeURIComponent(search)}`, signal),
+    enabled: search.length >= 2,
+  });
+}
+
 /** The catalogue of motor wheels. */
 export function useWheels() {
   return useQuery({ queryKey: keys.wheels, queryFn: ({ signal }) => read<Wheel[]>(routes.wheels, signal) });

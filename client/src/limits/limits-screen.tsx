@@ -12,6 +12,7 @@ import { useWrites } from '../data/use-writes';
 import { Button } from '../ui/button';
 import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
+import { useTones } from '../ui/tones';
 import { Txt } from '../ui/txt';
 import { words as shared } from '../ui/words';
 import { cellError, cellId, limitCells, limitsFrom, ownText, type LimitCell } from './limit-values';
@@ -129,6 +130,7 @@ function Limit({ limitKey, texts, onChange }: LimitProps) {
 }
 
 function Cell({ cell, text, onChange }: { cell: LimitCell; text: string; onChange: LimitProps['onChange'] }) {
+  const tones = useTones();
   const error = cellError(cell, text);
   const id = cellId(cell);
   const name = cell.material ? materialWords[cell.material] : words.own;
@@ -138,12 +140,13 @@ function Cell({ cell, text, onChange }: { cell: LimitCell; text: string; onChang
       <TextInput
         value={text}
         placeholder={cell.preset}
+        placeholderTextColor={tones.soft}
         onChangeText={(next) => onChange(id, next)}
         inputMode={cell.row.kind === 'sizes' ? 'text' : 'decimal'}
         aria-label={`${cell.row.meaning} ${name}`}
         aria-invalid={error !== null}
         testID={`limit-${id}`}
-        className={`h-12 min-w-0 rounded-md border-2 bg-sheet px-3 font-figure text-lead text-ink placeholder:text-soft ${error ? 'border-stop' : text ? 'border-ink' : 'border-rule'}`}
+        className={`h-12 min-w-0 rounded-md border-2 bg-sheet px-3 font-figure text-lead text-ink ${error ? 'border-stop' : text ? 'border-ink' : 'border-rule'}`}
       />
       {error ? (
         <Txt size="label" tone="stop" role="alert">

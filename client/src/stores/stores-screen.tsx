@@ -2,7 +2,7 @@ import type { StoreItem } from '@cricket/contract/shapes';
 import { storeKinds } from '@cricket/core/parts';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, TextInput, View } from 'react-native';
+import { Pressable, View } from 'react-native';
 
 import { figure, mm } from '../bike/figures';
 import { useStores } from '../data/use-bikes';
@@ -12,6 +12,7 @@ import { useWrites } from '../data/use-writes';
 import { Button } from '../ui/button';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
+import { SearchLine } from '../ui/search-line';
 import { Txt } from '../ui/txt';
 import { words } from './words';
 
@@ -36,14 +37,7 @@ export function StoresScreen() {
         </Txt>
       ) : null}
       <View className="gap-2 px-4 pb-1 lg:flex-row lg:items-center">
-        <TextInput
-          value={search}
-          onChangeText={setSearch}
-          placeholder={words.search}
-          aria-label={words.search}
-          testID="search-stores"
-          className="h-12 min-w-0 flex-1 rounded-md border-2 border-ink bg-sheet px-3 font-text text-lead text-ink placeholder:text-soft"
-        />
+        <SearchLine label={words.search} value={search} onChange={setSearch} testID="search-stores" />
         <Pressable
           role="link"
           onPress={() => router.navigate('/files' as never)}

@@ -1,17 +1,19 @@
 import type { BikeSummary } from '@cricket/contract/shapes';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 
 import { nextSentence } from '../bike/next-words';
 import { nextPath } from '../bike/paths';
-import { useBikes, useShop } from '../data/use-bikes';
+import { useBikes, useFoundBikes, useShop } from '../data/use-bikes';
 import { BikeMap } from '../drawing/bike-map/bike-map';
 import { Button } from '../ui/button';
 import { Mark } from '../ui/mark';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Rule } from '../ui/rule';
 import { Screen } from '../ui/screen';
+import { SearchLine } from '../ui/search-line';
 import { Tag } from '../ui/tag';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
@@ -56,12 +58,34 @@ export function TodayScreen() {
           <Row row={row} />
         </View>
       ))}
+      <FindBike />
       {shop.data?.demo ? (
         <Txt size="label" tone="soft" className="px-4 pt-6">
           {words.practice}
         </Txt>
       ) : null}
     </Screen>
+  );
+}
+
+/** The list holds the newest bikes; any other is found by its tag or name. */
+function FindBike() {
+  const [text, setText] = useState('');
+  const found = useFoundBikes(text);
+  return (
+    <View className="gap-2 pt-6">
+      <View className="flex-row px-4">
+        <SearchLine label={words.find} value={text} onChange={setText} testID="find-bike" />
+      </View>
+      {found.data?.length === 0 ? <Txt className="px-4">{words.notFound(text.trim())}</Txt> : null}
+      {found.error ? <Txt className="px-4">{words.cannotFind}</Txt> : null}
+      {found.data?.map((row) => (
+        <View key={row.bike.id}>
+          <Rule />
+          <Row row={row} />
+        </View>
+      ))}
+    </View>
   );
 }
 

@@ -1,5 +1,8 @@
 /** Words of the first page. */
 export const words = {
+  find: 'Find a bike by tag or name',
+  notFound: (text: string) => `No bike in the shop is called "${text}".`,
+  cannotFind: 'The server cannot be reached: only the bikes above are known here.',
   onStand: 'Taken up last',
   nextUp: 'In the shop',
   bikeIn: 'Bike in',

@@ -9,7 +9,7 @@ import type {
   StoreItem,
   Wheel,
 } from '@cricket/contract/shapes';
-import { In, IsNull, type DataSource, type EntityManager } from 'typeorm';
+import { ILike, In, IsNull, type DataSource, type EntityManager } from 'typeorm';
 
 import { ProblemError } from '../http/problem';
 import { AcceptedStackEntity } from './entities/accepted-stack';
@@ -40,13 +40,28 @@ export async function bikeRecord(source: Source, bikeId: string): Promise<BikeRe
   return record!;
 }
 
-/** The bikes in the shop with everything known of each, in six queries however many they are. */
-export async function bikesInShop(source: DataSource): Promise<BikeRecord[]> {
+/** The most bikes that one list holds: the newest; others are found by their tag or name. */
+export const mostListed = 60;
+
+/**
+ * The newest bikes in the shop with everything known of each, in six queries however many they are.
+ *
+ * @param search - part of a tag or name; empty for all
+ */
+export async function bikesInShop(source: DataSource, search = ''): Promise<BikeRecord[]> {
+  const like = ILike(`%${search.replace(/[\\%_]/g, '\\$&')}%`);
+  const inShop = { withdrawnAt: IsNull() };
   const bikes = await source.manager.find(BikeEntity, {
-    where: { withdrawnAt: IsNull() },
-    order: { createdAt: 'ASC' },
+    where: search
+      ? [
+          { ...inShop, tag: like },
+          { ...inShop, name: like },
+        ]
+      : inShop,
+    order: { createdAt: 'DESC' },
+    take: mostListed,
   });
-  return recordsOf(source.manager, bikes);
+  return recordsOf(source.manager, bikes.reverse());
 }
 
 async function recordsOf(manager: EntityManager, bikes: BikeEntity[]): Promise<BikeRecord[]> {

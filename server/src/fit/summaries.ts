@@ -1,8 +1,50 @@
+import { createHash } from 'node:crypto';
+
 import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
 import { activeEnd, endState, type AcceptedStack, type Workshop } from '@cricket/core/next-action';
 
-/** A bike as the list shows it: where work goes on, and what comes next. */
-export function summarise(record: BikeRecord, workshop: Workshop): BikeSummary {
+/** The most summaries that are kept. */
+const mostKept = 500;
+
+/**
+ * Bikes as the list shows them: where work goes on, and what comes next. A summary takes a whole fit, so each is kept
+ * until something that it depends on changes. Nothing but time is lost when it is forgotten.
+ */
+export class Summaries {
+  private readonly kept = new Map<string, { stamp: string; summary: BikeSummary }>();
+
+  of(records: readonly BikeRecord[], workshop: Workshop): BikeSummary[] {
+    const shop = workshopStamp(workshop);
+    return records.map((record) => {
+      const stamp = `${shop} ${recordStamp(record)}`;
+      const before = this.kept.get(record.bike.id);
+      if (before?.stamp === stamp) return before.summary;
+      const summary = summarise(record, workshop);
+      this.keep(record.bike.id, { stamp, summary });
+      return summary;
+    });
+  }
+
+  private keep(bikeId: string, entry: { stamp: string; summary: BikeSummary }): void {
+    this.kept.delete(bikeId);
+    this.kept.set(bikeId, entry);
+    const [oldest] = this.kept.keys();
+    if (this.kept.size > mostKept && oldest !== undefined) this.kept.delete(oldest);
+  }
+}
+
+/** Everything of the workshop that a fit reads; a digest, since it is compared for every bike. */
+function workshopStamp(workshop: Workshop): string {
+  return createHash('sha1').update(JSON.stringify(workshop)).digest('base64');
+}
+
+/** Everything of a bike that its summary reads: readings are only ever added or withdrawn, choices and stacks only added. */
+function recordStamp({ bike, readings, choices, stacks }: BikeRecord): string {
+  const withdrawn = readings.filter(({ withdrawnAt }) => withdrawnAt !== null).length;
+  return [bike.version, readings.length, withdrawn, choices.length, stacks.length].join(' ');
+}
+
+function summarise(record: BikeRecord, workshop: Workshop): BikeSummary {
   const facts = {
     bike: record.bike.facts,
     readings: record.readings,

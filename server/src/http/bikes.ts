@@ -7,7 +7,7 @@ import { JournalEntity } from '../data/entities/journal';
 import { journalled } from '../data/journal';
 import { bikeForWrite, bikeRecord, bikeShape, bikesInShop, journalShape } from '../data/records';
 import { workshopOf } from '../data/workshop';
-import { summarise } from '../fit/summaries';
+import { Summaries } from '../fit/summaries';
 import { ProblemError } from './problem';
 import { readBody } from './read-body';
 import { uuidParam, writeContext } from './write-context';
@@ -15,10 +15,12 @@ import { uuidParam, writeContext } from './write-context';
 /** Bikes: list with next actions, one record, bring in, change, take out, journal. */
 export function bikes(dataSource: DataSource): Hono {
   const app = new Hono();
+  const summaries = new Summaries();
 
   app.get('/', async (c) => {
-    const [records, workshop] = await Promise.all([bikesInShop(dataSource), workshopOf(dataSource)]);
-    return c.json(records.map((record) => summarise(record, workshop)));
+    const search = (c.req.query('search') ?? '').trim().slice(0, 80);
+    const [records, workshop] = await Promise.all([bikesInShop(dataSource, search), workshopOf(dataSource)]);
+    return c.json(summaries.of(records, workshop));
   });
 
   app.get('/:bikeId', async (c) => c.json(await bikeRecord(dataSource, uuidParam(c, 'bikeId'))));

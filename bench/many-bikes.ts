@@ -1,0 +1,92 @@
+import { spawn } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { once } from 'node:events';
+import { createServer, type AddressInfo } from 'node:net';
+import { fileURLToPath } from 'node:url';
+
+import pg from 'pg';
+
+/** Latency of list, bike and report with few and with 10,000 bikes in the database, and the plans behind them. */
+const admin = process.env['TEST_DATABASE_URL'];
+if (!admin) throw new Error('TEST_DATABASE_URL is not set; run this by npm run bench');
+const root = fileURLToPath(new URL('..', import.meta.url));
+const print = (line: string) => process.stdout.write(`${line}\n`);
+const database = `bench_${randomUUID().replaceAll('-', '')}`;
+const url = admin.replace(/[^/]*$/, database);
+
+const query = async (to: string, sql: string) => {
+  const client = new pg.Client({ connectionString: to });
+  await client.connect();
+  try {
+    return (await client.query(sql)).rows as Record<string, string>[];
+  } finally {
+    await client.end();
+  }
+};
+
+const probe = createServer().listen(0, '127.0.0.1');
+await once(probe, 'listening');
+const { port } = probe.address() as AddressInfo;
+probe.close();
+
+await query(admin, `CREATE DATABASE ${database}`);
+const server = spawn(process.execPath, ['server/dist/main.mjs'], {
+  cwd: root,
+  stdio: ['ignore', 'pipe', 'inherit'],
+  env: { ...process.env, PORT: String(port), DATABASE_URL: url, DEMO: '1', LOG_LEVEL: 'info' },
+});
+try {
+  await new Promise<void>((resolve) =>
+    server.stdout.on('data', (chunk) => String(chunk).includes('"listening"') && resolve()),
+  );
+  const bike = '00000003-0000-4000-8000-000000000002';
+  const paths = {
+    list: '/api/bikes',
+    search: '/api/bikes?search=step',
+    bike: `/api/bikes/${bike}`,
+    report: `/api/jobs/${bike}`,
+  };
+  const few = await latencies(paths);
+  await query(
+    url,
+    `INSERT INTO bike (id, tag, name, kind, facts, created_at, version)
+     SELECT gen_random_uuid(), 'X-' || n, 'Bike ' || n, 'upright', '{}', now() - n * interval '1 hour', 1 FROM generate_series(1, 10000) n;
+     INSERT INTO reading (id, bike_id, bike_end, feature, value_mm, instrument, taken_at, person)
+     SELECT gen_random_uuid(), b.id, 'front', 'plate.left', 4 + n * 0.01, 'calipers', now(), 'bench' FROM bike b, generate_series(1, 30) n
+     WHERE b.tag LIKE 'X-%';
+     ANALYZE`,
+  );
+  const many = await latencies(paths);
+  for (const name of Object.keys(paths) as (keyof typeof paths)[]) {
+    print(
+      `${name.padEnd(7)} ${few[name]!.toFixed(1)} ms with 7 bikes, ${many[name]!.toFixed(1)} ms with 10,007: ${(many[name]! / few[name]!).toFixed(2)} ×`,
+    );
+  }
+  for (const sql of [
+    'SELECT * FROM bike WHERE withdrawn_at IS NULL ORDER BY created_at DESC LIMIT 60',
+    `SELECT * FROM reading WHERE bike_id = '${bike}' ORDER BY taken_at, id`,
+  ]) {
+    print(`\n${sql}`);
+    for (const row of await query(url, `EXPLAIN (ANALYZE, COSTS OFF, TIMING OFF) ${sql}`))
+      print(`  ${row['QUERY PLAN']}`);
+  }
+} finally {
+  server.kill('SIGTERM');
+  await once(server, 'exit');
+  await query(admin, `DROP DATABASE ${database} WITH (FORCE)`);
+}
+
+/** Median of 30 requests after 5 to warm up. */
+async function latencies(paths: Record<string, string>): Promise<Record<string, number>> {
+  const found: Record<string, number> = {};
+  for (const [name, path] of Object.entries(paths)) {
+    const times: number[] = [];
+    for (let run = 0; run < 35; run++) {
+      const from = performance.now();
+      await (await fetch(`http://127.0.0.1:${port}${path}`)).text();
+      if (run >= 5) times.push(performance.now() - from);
+    }
+    found[name] = times.sort((a, b) => a - b)[15]!;
+  }
+  return found;
+}

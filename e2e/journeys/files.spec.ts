@@ -1,0 +1,61 @@
+import { readFile } from 'node:fs/promises';
+
+import { expect, test } from '../support/test';
+
+test('the stores go out as CSV and come in again, all or nothing', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/files`);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Stores as CSV' }).click(),
+  ]);
+  const csv = await readFile(await download.path(), 'utf8');
+  const before = await shop.query('SELECT id, kind, count FROM store_item ORDER BY id');
+  expect(csv.trim().split('\r\n')).toHaveLength(before.length + 1);
+
+  // One bad line: it is named, and nothing can be read in.
+  const choose = page.getByTestId('choose-file');
+  const lines = csv.split('\r\n');
+  const column = lines[0]!.split(',').indexOf('count');
+  const cells = lines[3]!.split(',');
+  cells[column] = '-7';
+  const spoilt = [...lines.slice(0, 3), cells.join(','), ...lines.slice(4)].join('\r\n');
+  await choose.setInputFiles({ name: 'stores.csv', mimeType: 'text/csv', buffer: Buffer.from(spoilt) });
+  await expect(page.getByText(/Line 3, count: count is -7; it must be a whole number from 0 to 9999/)).toBeVisible();
+  await expect(page.getByTestId('read-in')).toHaveCount(0);
+
+  // Not text at all.
+  await choose.setInputFiles({
+    name: 'stores.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from([0xff, 0xfe, 0x00, 0x41]),
+  });
+  await expect(page.getByText(/not UTF-8/)).toBeVisible();
+
+  await choose.setInputFiles({ name: 'stores.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  await expect(page.getByTestId('preview')).toContainText(`0 new, ${before.length} written over`);
+  await page.getByTestId('read-in').click();
+  await expect(page.getByText(`${before.length} lines are in.`)).toBeVisible();
+  expect(await shop.query('SELECT id, kind, count FROM store_item ORDER BY id')).toEqual(before);
+});
+
+test('a bolt is put into the stores and found again', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/stores/new`);
+  await page.getByRole('radio', { name: 'Rotor bolts' }).click();
+  await page.getByTestId('field-boreMm').fill('5');
+  await page.getByTestId('field-count').fill('12');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Enter a figure from 1 to 330 mm.')).toBeVisible();
+  await page.getByTestId('field-lengthMm').fill('14');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByTestId('search-stores').fill('rotor bolts 14');
+  await expect(page.getByRole('link', { name: 'Change Rotor bolts 14 mm' })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Change Torque arms/ })).toHaveCount(0);
+});
+
+test('a bike is found by its name', async ({ page, shop }) => {
+  await page.goto(shop.url);
+  await page.getByTestId('find-bike').fill('tandem');
+  await expect(page.getByText('Club tandem', { exact: false }).last()).toBeVisible();
+  await page.getByTestId('find-bike').fill('zeppelin');
+  await expect(page.getByText('No bike in the shop is called "zeppelin".')).toBeVisible();
+});

@@ -31,6 +31,7 @@ const screens: [name: string, path: string, ready: string][] = [
   ['line of the stores', '/stores/00000002-0000-4000-8000-000000000009', 'Keep'],
   ['wheels', '/wheels', 'Add a wheel'],
   ['wheel', '/wheels/00000001-0000-4000-8000-000000000001', 'Keep'],
+  ['templates', '/bikes/00000003-0000-4000-8000-000000000004/front/template', 'Print'],
   ['lists in files', '/files', 'Stores as CSV'],
   ['shop', '/shop', 'As the phone'],
 ];

@@ -59,3 +59,32 @@ test('a bike is found by its name', async ({ page, shop }) => {
   await page.getByTestId('find-bike').fill('zeppelin');
   await expect(page.getByText('No bike in the shop is called "zeppelin".')).toBeVisible();
 });
+
+test('a job goes out of one shop and into another, exactly', async ({ page, shop }) => {
+  const bike = '00000003-0000-4000-8000-000000000003';
+  await page.goto(`${shop.url}/bikes/${bike}/edit`);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'This job as one file' }).click(),
+  ]);
+  const text = await readFile(await download.path(), 'utf8');
+  // The other shop has never seen this bike.
+  for (const table of ['reading', 'choice', 'accepted_stack', 'order_line']) {
+    await shop.query(`DELETE FROM ${table} WHERE bike_id = '${bike}'`);
+  }
+  await shop.query(`DELETE FROM bike WHERE id = '${bike}'`);
+  await page.goto(`${shop.url}/files`);
+  await page.getByRole('radio', { name: 'One job' }).click();
+  await page
+    .getByTestId('choose-job')
+    .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{') });
+  await expect(page.getByText(/not valid JSON/)).toBeVisible();
+  await page
+    .getByTestId('choose-job')
+    .setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  await expect(page.getByText(/MQ-33 School-run longtail, \d+ readings/)).toBeVisible();
+  await page.getByTestId('job-in').click();
+  await expect(page.getByTestId('next')).toContainText('Put the washers in as recorded');
+  const again = await (await page.request.get(`${shop.url}/api/jobs/${bike}`)).json();
+  expect(again).toEqual(JSON.parse(text));
+});

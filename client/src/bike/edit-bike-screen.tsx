@@ -3,10 +3,13 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
+import { routes } from '@cricket/contract/routes';
+import { read, UnreachableError } from '../data/api';
 import { useBike } from '../data/use-bikes';
 import { useOutbox } from '../data/use-outbox';
 import { useWrites } from '../data/use-writes';
 import { outbox } from '../data/shared-outbox';
+import { saveFile } from '../fit/save-file';
 import { Button } from '../ui/button';
 import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
@@ -37,6 +40,17 @@ function EditForm({ bike }: { bike: Bike }) {
   const [version, setVersion] = useState(bike.version);
   const [theirs, setTheirs] = useState<Bike | null>(null);
   const [leaving, setLeaving] = useState(false);
+  const [jobFailed, setJobFailed] = useState(false);
+  const saveJob = async () => {
+    try {
+      const job = await read<object>(routes.job(bike.id));
+      saveFile(`${bike.tag}-job.json`, 'application/json', `${JSON.stringify(job, null, 2)}\n`);
+      setJobFailed(false);
+    } catch (error) {
+      if (!(error instanceof UnreachableError)) throw error;
+      setJobFailed(true);
+    }
+  };
   const back = () => router.navigate(bikePath(bike.id) as never);
 
   const keep = form.handleSubmit(async (fields) => {
@@ -79,7 +93,9 @@ function EditForm({ bike }: { bike: Bike }) {
         </View>
       ) : null}
       <BikeFormFields form={form} />
-      <View className="max-w-[640px] px-4 pt-6">
+      <View className="max-w-[640px] gap-3 px-4 pt-6">
+        <Button label={words.jobFile} onPress={() => void saveJob()} />
+        {jobFailed ? <Txt tone="stop">{words.jobFailed}</Txt> : null}
         <Button
           label={leaving ? words.takeOutSure : words.takeOut}
           look="stop"

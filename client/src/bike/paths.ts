@@ -2,7 +2,8 @@ import type { End } from '@cricket/core/features';
 import type { NextAction } from '@cricket/core/next-action';
 
 /** Pages of an end, in the order of the work. */
-export type Station = 'measure' | 'match' | 'wheel' | 'order' | 'fit' | 'lock' | 'gears' | 'lacing' | 'stack';
+export type Station =
+  'measure' | 'match' | 'wheel' | 'order' | 'fit' | 'lock' | 'gears' | 'lacing' | 'stack' | 'template';
 
 export const takeInPath = (bikeId: string) => `/bikes/${bikeId}/take-in`;
 export const bikePath = (bikeId: string) => `/bikes/${bikeId}`;

@@ -26,6 +26,8 @@ export const words = {
   edit: 'Change',
   editTitle: 'Change this bike',
   newTitle: 'Bike in',
+  jobFile: 'This job as one file',
+  jobFailed: 'The server cannot be reached: the file is made there.',
   takeOut: 'Take out of the shop',
   takeOutSure: 'Take out? Nothing is deleted.',
   tag: 'Tag',

@@ -15,7 +15,7 @@ export interface PendingWrite extends WriteRequest {
 }
 
 export type WriteAbout =
-  | { kind: 'bike-in' | 'bike-changed' | 'bike-out' | 'taken-in'; bikeId: string }
+  | { kind: 'bike-in' | 'bike-changed' | 'bike-out' | 'taken-in' | 'job-in'; bikeId: string }
   | { kind: 'reading' | 'reading-withdrawn' | 'choice' | 'stack' | 'order'; bikeId: string; id: string }
   | { kind: 'store-item' | 'store-item-out' | 'wheel' | 'settings' | 'stores-import' | 'wheels-import'; id: string };
 

@@ -17,7 +17,7 @@ if (channel) channel.onmessage = () => void outbox.reload().then(() => queryClie
 if (typeof window !== 'undefined') window.addEventListener('online', outbox.tryNow);
 
 /** Writes that the server answers with the whole record of the bike. */
-const wholeRecord = new Set<WriteAbout['kind']>(['bike-in', 'bike-changed', 'bike-out', 'taken-in']);
+const wholeRecord = new Set<WriteAbout['kind']>(['bike-in', 'bike-changed', 'bike-out', 'taken-in', 'job-in']);
 
 function keep(write: PendingWrite, answer: unknown): void {
   const { about } = write;

@@ -41,6 +41,7 @@ export interface Writes {
   putSettings(settings: ShopSettings): Promise<Outcome>;
   importStores(rows: readonly CoreStoreItem[]): Promise<Outcome>;
   importWheels(rows: readonly Wheel[]): Promise<Outcome>;
+  importJob(bikeId: string, job: object): Promise<Outcome>;
   putWheel(wheelId: string, body: WheelEntry): Promise<Outcome>;
 }
 
@@ -91,6 +92,7 @@ export function useWrites(): Writes {
         const id = crypto.randomUUID();
         return submit('PUT', routes.wheelsImport(id), { rows }, { kind: 'wheels-import', id });
       },
+      importJob: (bikeId, job) => submit('PUT', routes.job(crypto.randomUUID()), job, { kind: 'job-in', bikeId }),
       putWheel: (id, body) => submit('PUT', routes.wheel(id), body, { kind: 'wheel', id }),
     };
   }, [person]);

@@ -15,10 +15,12 @@ import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
 import { Txt } from '../ui/txt';
+import { JobIn } from './job-in';
 import { readBytes, readList, toCsv, type ReadList } from './table';
 import { words } from './words';
 
 type Kind = keyof typeof words.kinds;
+const kindOptions = Object.entries(words.kinds) as [Kind, string][];
 
 /** A kit's line in a file: the wheel with everything in its kit, and its note. */
 const kitSchema = record({ ...wheelSchema.entries, note: textRule(400) });
@@ -42,17 +44,22 @@ export function FilesScreen() {
       </Screen>
     );
   }
+  if (kind === 'job') {
+    return (
+      <Screen title={words.title} backTo="/stores">
+        <View className="max-w-[760px] gap-4 px-4 py-2">
+          <Segments label={words.title} options={kindOptions} value={kind} onChange={setKind} />
+          <JobIn />
+        </View>
+      </Screen>
+    );
+  }
   const rows: readonly object[] = kind === 'stores' ? stores.data.map(storeRow) : wheels.data.map(kitRow);
   const name = kind === 'stores' ? 'cricket-stores' : 'cricket-kits';
   return (
     <Screen title={words.title} backTo="/stores">
       <View className="max-w-[760px] gap-4 px-4 py-2">
-        <Segments
-          label={words.title}
-          options={Object.entries(words.kinds) as [Kind, string][]}
-          value={kind}
-          onChange={setKind}
-        />
+        <Segments label={words.title} options={kindOptions} value={kind} onChange={setKind} />
         <View className="gap-2">
           <Txt size="title" bold heading={2}>
             {words.out}
@@ -83,7 +90,7 @@ function kitRow({ version: _, ...wheel }: Wheel) {
   return wheel;
 }
 
-function ReadIn({ kind, known }: { kind: Kind; known: ReadonlySet<string> }) {
+function ReadIn({ kind, known }: { kind: 'stores' | 'kits'; known: ReadonlySet<string> }) {
   const picker = useRef<HTMLInputElement>(null);
   const { importStores, importWheels } = useWrites();
   const refusal = useRefusal<never>();

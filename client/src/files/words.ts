@@ -1,7 +1,7 @@
 /** Words of the page for lists in files. */
 export const words = {
   title: 'Lists in files',
-  kinds: { stores: 'Stores', kits: 'Kits' },
+  kinds: { stores: 'Stores', kits: 'Kits', job: 'One job' },
   out: 'Take out',
   outNote: 'CSV for a spreadsheet, JSON for another shop; reading it in again gives the same.',
   csv: (kind: string) => `${kind} as CSV`,
@@ -22,5 +22,8 @@ export const words = {
   readIn: (count: number) => `Read in ${count} lines`,
   drop: 'Put the file aside',
   done: (count: number) => `${count} lines are in.`,
-  job: 'This job as one file',
+  jobNote: 'A job goes out from the bike’s own page. Reading one in brings the bike with everything recorded of it.',
+  jobPreview: (tag: string, name: string, readings: number) => `${tag} ${name}, ${readings} readings`,
+  jobDone: (tag: string) => `${tag} is in the shop.`,
+  readJob: 'Bring it in',
 };

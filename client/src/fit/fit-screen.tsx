@@ -142,6 +142,7 @@ export function FitScreen() {
       <View className="flex-row flex-wrap gap-x-5 px-4 py-2">
         {fit.torque ? <Go label={words.toLock} path={endPath(bikeId, end, 'lock')} /> : null}
         {fit.gears ? <Go label={words.toGears} path={endPath(bikeId, end, 'gears')} /> : null}
+        <Go label={words.toTemplate} path={endPath(bikeId, end, 'template')} />
         <Go label={words.toOrder} path={endPath(bikeId, end, 'order')} />
         {stack && input ? (
           <Pressable

@@ -42,6 +42,7 @@ export const words = {
   limit: 'limit',
   toLock: 'What holds the axle',
   toGears: 'Gears',
+  toTemplate: 'Templates to print',
   toOrder: 'What to get',
   howTitle: 'How this was worked out',
   howHide: 'Hide the working',

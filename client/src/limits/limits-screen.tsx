@@ -12,7 +12,6 @@ import { useWrites } from '../data/use-writes';
 import { Button } from '../ui/button';
 import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
-import { useTones } from '../ui/tones';
 import { Txt } from '../ui/txt';
 import { words as shared } from '../ui/words';
 import { cellError, cellId, limitCells, limitsFrom, ownText, type LimitCell } from './limit-values';
@@ -130,7 +129,6 @@ function Limit({ limitKey, texts, onChange }: LimitProps) {
 }
 
 function Cell({ cell, text, onChange }: { cell: LimitCell; text: string; onChange: LimitProps['onChange'] }) {
-  const tones = useTones();
   const error = cellError(cell, text);
   const id = cellId(cell);
   const name = cell.material ? materialWords[cell.material] : words.own;
@@ -139,8 +137,6 @@ function Cell({ cell, text, onChange }: { cell: LimitCell; text: string; onChang
       <Txt size="label">{name}</Txt>
       <TextInput
         value={text}
-        placeholder={cell.preset}
-        placeholderTextColor={tones.soft}
         onChangeText={(next) => onChange(id, next)}
         inputMode={cell.row.kind === 'sizes' ? 'text' : 'decimal'}
         aria-label={`${cell.row.meaning} ${name}`}

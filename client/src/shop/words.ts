@@ -33,6 +33,7 @@ export const words = {
     'store-item-out': 'Line taken out',
     wheel: 'Wheel changed',
     'taken-in': 'Take-in',
+    'job-in': 'Job read in',
     order: 'Order',
     settings: 'Workshop’s own limits',
     'stores-import': 'Stores read in',

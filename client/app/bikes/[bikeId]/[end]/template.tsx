@@ -1,0 +1,1 @@
+export { TemplateScreen as default } from '../../../../src/template/template-screen';

@@ -1,5 +1,7 @@
 import { randomUUID } from 'node:crypto';
 
+import { readInput } from '@cricket/core/input';
+import { wheelSchema } from '@cricket/core/parts';
 import { openFeatures } from '@cricket/core/end-facts';
 import { endState } from '@cricket/core/next-action';
 
@@ -44,7 +46,10 @@ describe('the demo data', () => {
   });
 
   it('names only invented codes and keeps every reading plausible', async () => {
-    expect(demoWheels.map(({ code }) => code)).toEqual(['FW-1', 'FW-2', 'RW-1', 'RW-2', 'RW-3', 'RW-4']);
+    expect(new Set(demoWheels.map(({ code }) => code)).size).toBe(demoWheels.length);
+    for (const { code } of demoWheels) expect(code).toMatch(/^[FR]W-\d+$/);
+    // Every kit is one that could be read in from a file.
+    for (const { version: _, note: __, ...wheel } of demoWheels) expect(readInput(wheelSchema, wheel)).toEqual(wheel);
     for (const row of (await server.send('GET', '/api/bikes')).json) {
       const record = await bikeRecord(server.dataSource, row.bike.id);
       for (const reading of record.readings) {

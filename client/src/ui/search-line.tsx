@@ -1,9 +1,10 @@
-import { TextInput } from 'react-native';
+import { useId } from 'react';
+import { TextInput, View } from 'react-native';
 
-import { useTones } from './tones';
+import { Txt } from './txt';
 
 export interface SearchLineProps {
-  /** What is looked for: shown while nothing is typed, and read out. */
+  /** What is looked for; it stays in sight while one types. */
   label: string;
   value: string;
   onChange: (text: string) => void;
@@ -12,16 +13,19 @@ export interface SearchLineProps {
 
 /** One line to search by. */
 export function SearchLine({ label, value, onChange, testID }: SearchLineProps) {
-  const tones = useTones();
+  const id = useId();
   return (
-    <TextInput
-      value={value}
-      onChangeText={onChange}
-      placeholder={label}
-      placeholderTextColor={tones.soft}
-      aria-label={label}
-      testID={testID}
-      className="h-14 min-w-0 flex-1 rounded-md border-2 border-ink bg-sheet px-3 font-text text-lead text-ink"
-    />
+    <View className="min-w-0 flex-1">
+      <Txt nativeID={id} size="label" tone="soft">
+        {label}
+      </Txt>
+      <TextInput
+        value={value}
+        onChangeText={onChange}
+        aria-labelledby={id}
+        testID={testID}
+        className="h-14 min-w-0 rounded-md border-2 border-ink bg-sheet px-3 font-text text-lead text-ink"
+      />
+    </View>
   );
 }

@@ -1,4 +1,5 @@
 import type { Side } from '../features';
+import { boreSuits } from '../parts';
 import { slotFit, type SlotFitInput, type SlotFitResult } from '../slot-fit';
 import type { EndFitInput } from './contract';
 
@@ -33,7 +34,7 @@ function slotInput({ facts, wheel, stores, limits }: EndFitInput, side: Side): S
       uncertaintyMm: here.slotUncertaintyMm,
     }),
     cWashers: stores.flatMap((item) =>
-      item.kind === 'c-washer' && item.outerMm !== null
+      item.kind === 'c-washer' && item.outerMm !== null && boreSuits(item.boreMm, wheel.axle.threadMm)
         ? [{ outerMm: item.outerMm, thicknessMm: item.thicknessMm, count: item.count }]
         : [],
     ),

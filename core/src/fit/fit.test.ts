@@ -104,6 +104,23 @@ describe('a whole fit', () => {
     if (best) expect(chosen.cost).toBeLessThanOrEqual(best.cost + 1e-9);
   });
 
+  it('fills a lip only with a C-washer made for this axle', () => {
+    const lip = {
+      words: { 'lip.left': 'lip', 'lip.right': 'lip' },
+      lengths: { 'lip-diameter.left': 20, 'lip-diameter.right': 20, 'lip-depth.left': 1.6, 'lip-depth.right': 1.6 },
+    };
+    const cWasher = (boreMm: number) => ({
+      ...inventedStores[0]!,
+      id: 'c',
+      kind: 'c-washer' as const,
+      boreMm,
+      outerMm: 19,
+      thicknessMm: 2,
+    });
+    expect(fit(invented({ ...lip, stores: [...inventedStores, cWasher(12.3)] })).slots.left.cWasher).not.toBeNull();
+    expect(fit(invented({ ...lip, stores: [...inventedStores, cWasher(14.3)] })).slots.left.cWasher).toBeNull();
+  });
+
   it('shares one battery between two motors and carries both kits', () => {
     const front = invented();
     const rear = invented({ end: 'rear' });

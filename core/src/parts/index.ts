@@ -10,4 +10,4 @@ export {
   type Wheel,
 } from './parts';
 export { deliveredSchema, storeDetailsSchema, storeItemSchema, wheelSchema } from './schema';
-export { deliveredIds, usableWashers, washerId, type WasherSeat } from './usable-washers';
+export { boreSuits, deliveredIds, usableWashers, washerId, type WasherSeat } from './usable-washers';

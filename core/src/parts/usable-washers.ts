@@ -70,9 +70,17 @@ export function deliveredIds(parts: readonly LoosePart[]): string[] {
   });
 }
 
+/**
+ * Whether a washer goes over this thread without wandering on it: one made for another axle lies off the middle.
+ *
+ * @example boreSuits(14.3, 12) // false
+ */
+export function boreSuits(boreMm: number | null, threadMm: number): boolean {
+  return boreMm !== null && boreMm >= threadMm && boreMm <= threadMm + borePlayMm;
+}
+
 function suits(item: StoreItem, seat: WasherSeat): boolean {
-  if (item.boreMm === null) return false;
-  if (item.boreMm < seat.threadMm || item.boreMm > seat.threadMm + borePlayMm) return false;
+  if (!boreSuits(item.boreMm, seat.threadMm)) return false;
   if (item.kind === 'plain') return true;
   if (item.tabWidthMm === null || item.tabDepthMm === null) return false;
   if (seat.slotMm === null || seat.plateMm === null) return false;

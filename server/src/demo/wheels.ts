@@ -1,13 +1,16 @@
 import type { Wheel } from '@cricket/contract/shapes';
+import type { KitFacts } from '@cricket/core/kit';
 
 import { demoId } from './demo-id';
 import { demoKits } from './kits';
+import { variants, type Variant } from './more-wheels';
 
-type Spec = Omit<Wheel, 'id' | 'version'>;
+/** A wheel of the catalogue without what the database adds. */
+export type WheelSpec = Omit<Wheel, 'id' | 'version' | 'kit'>;
 
 const geared = { drive: 'geared', regen: false } as const;
 
-const specs: Spec[] = [
+const specs: WheelSpec[] = [
   {
     code: 'FW-1',
     note: 'Small geared front wheel, steel axle, rotor mount.',
@@ -177,11 +180,23 @@ const specs: Spec[] = [
   },
 ];
 
-/** Six invented motor wheels. */
-export const demoWheels: Wheel[] = specs.map((spec, index) => ({
+/** What is sold under a code: a wheel of its own, or one that differs from another in a few things. */
+function kitOf(spec: WheelSpec) {
+  return { ...spec, kit: demoKits[spec.code] ?? null };
+}
+
+function variantOf({ code, like, note, wheel, kit }: Variant) {
+  const base = specs.find((spec) => spec.code === like);
+  const baseKit = demoKits[like];
+  if (!base || !baseKit) throw new Error(`no demo wheel ${like} for ${code} to be like`);
+  const merged = Object.entries({ ...baseKit, ...kit }).filter(([, value]) => value !== undefined);
+  return { ...base, ...wheel, code, note, kit: Object.fromEntries(merged) as KitFacts };
+}
+
+/** Invented kits under plain codes. */
+export const demoWheels: Wheel[] = [...specs.map(kitOf), ...variants.map(variantOf)].map((wheel, index) => ({
   id: demoId(1, index + 1),
-  ...spec,
-  kit: demoKits[spec.code] ?? null,
+  ...wheel,
   version: 1,
 }));
 

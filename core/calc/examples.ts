@@ -40,6 +40,7 @@ const readings: PlainReading[] = [
     'clamp-to': 200,
     'blade-width': 20,
     ...both('blade-step', 0),
+    'bead-seat': 622,
   }),
 ];
 

@@ -47,7 +47,6 @@ test('the same by keypad, with washers written down and a stack changed by hand'
   const hand = new Hand(page, 'keypad');
   await measuredFront(hand, shop.url, 'MQ-76', 'Lighthouse bike');
   process.stdout.write(`the same readings by keypad: ${hand.taps} taps, ${hand.seconds.toFixed(0)} s driven\n`);
-  await hand.skip('Tyre size');
   await hand.skip('Tyre width');
   await measuring(page, 'Washers found, left');
   await page.keyboard.type('1.5');

@@ -103,6 +103,7 @@ export const frontEnd: readonly (readonly ['answer' | 'read', title: string, val
   ['read', 'Blade, thickness', '20'],
   ['read', 'Left blade against the dropout', '0.5'],
   ['read', 'Right blade against the dropout', '0.5'],
+  ['read', 'Tyre size', '559'],
 ];
 
 /** Brings a bike in, takes it in and measures its front end. */
@@ -120,5 +121,5 @@ export async function measuredFront(hand: Hand, url: string, tag: string, name: 
   await hand.tap(page.getByTestId('go-on'));
   for (const [how, title, value] of frontEnd)
     await (how === 'answer' ? hand.answer(title, value) : hand.read(title, value));
-  await measuring(page, 'Tyre size');
+  await measuring(page, 'Tyre width');
 }

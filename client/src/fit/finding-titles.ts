@@ -54,6 +54,7 @@ const titles: Record<string, string> = {
   'sprocket-moved': 'Smallest sprocket moves',
   'cassette-spacer': 'Spacer behind the cassette',
   'hub-lost': 'What goes with the old hub',
+  'wheel-size': 'Size of the wheel',
   'bead-seat': 'Tyre on the rim',
   'tyre-width': 'Tyre width for the rim',
   pressure: 'Tyre pressure',

@@ -36,7 +36,7 @@ export function TemplateScreen() {
       backTo={backTo}
       footer={<Button label={words.print} look="do" onPress={() => window.print()} />}
     >
-      <View className="gap-4 overflow-x-auto px-4 py-2">
+      <View role="region" aria-label={words.title} tabIndex={0} className="gap-4 overflow-x-auto px-4 py-2">
         <Txt bold>{words.check}</Txt>
         <ScaleCheck name={words.hundred} />
         <Txt>{words.gauge}</Txt>

@@ -25,7 +25,7 @@ export function measurePlan(facts: EndFacts): PlannedFeature[] {
 }
 
 /** Of use, but no verdict hangs on it: a new tyre is as good. */
-const optional = new Set(['bead-seat', 'tyre-width']);
+const optional = new Set(['tyre-width']);
 
 /** What must still be read before there can be a verdict, in order. */
 export function openFeatures(facts: EndFacts): Feature[] {

@@ -36,6 +36,7 @@ const lengths = {
   'blade-width': 20,
   'blade-step.left': 0,
   'blade-step.right': 0,
+  'bead-seat': 559,
 };
 
 /** A steel front end on which the wheel goes; some of it changed. */

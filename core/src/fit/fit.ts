@@ -20,6 +20,7 @@ import { leftOverParts, shoppingList, totals } from './shopping';
 import { handsOnMinutes, toolNeeds } from './tools';
 import { kitTorque, torqueInput } from './torque';
 import { trackFinding, tyreWith } from './tyre';
+import { wheelSizeFindings } from './wheel-size';
 
 /**
  * Everything of one kit at one end of one bike, solved jointly before anything is ordered.
@@ -172,7 +173,7 @@ function report(input: FitInput, axle: EndFit, motor: MotorTorqueResult | null, 
           ...areas('end', extraFindings(facts, wheel.axle.threadMm)),
           ...areas('bike', [...(checks?.findings ?? []), ...takeInFindings(input)]),
           ...areas('law', lawOf(input)),
-          ...areas('kit', kitFindings(input)),
+          ...areas('kit', [...wheelSizeFindings(input), ...kitFindings(input)]),
         ]),
   ]) as FitFinding[];
   const parts = { ...axle, findings, rotor, arms, gears };

@@ -42,6 +42,7 @@ const common: EndReadings = {
     'blade-width': 20,
     'blade-step.left': 0,
     'blade-step.right': 0,
+    'bead-seat': 622,
   },
 };
 

@@ -748,6 +748,13 @@ export const surprises: readonly Surprise[] = [
         'work',
         /stays with the old wheel/,
       ),
+      on(
+        'rim brake, a motor wheel of another size',
+        { lengths: { 'bead-seat': 559 } },
+        'wheel-size',
+        'stop',
+        /rim pads do not reach/,
+      ),
       on('a tyre with an arrow', {}, 'tyre-arrow', 'goes', /arrow forward/, { stores: without('tyre') }),
       on('no tyre for this wheel in the stores', { stores: without('tyre') }, 'tyre', 'work', /Get one/),
       on('a small wheel on a large cover', smallWheel(), 'pump-room', 'work', /angled valve/),
@@ -887,6 +894,7 @@ export const surprises: readonly Surprise[] = [
 function smallWheel(): Invented {
   const tyre = { beadSeatMm: 406, widthMm: 42, minBar: 2, maxBar: 5, loadKg: 120, speedKmh: 50, directional: false };
   return {
+    lengths: { 'bead-seat': 406 },
     wheel: { beadSeatMm: 406, coverDiameterMm: 280 },
     stores: [...without('tyre'), { ...weakTyre(), details: { tyre } }],
   };

@@ -10,9 +10,14 @@ const choice = {
   wheelId: frontWheel.id,
   chosenAt: '2026-03-02T12:00:00Z',
 };
+/** The invented stores with the tyre in this wheel's size. */
+const storesFor559: StoreItem[] = inventedStores.map((item) =>
+  item.details?.tyre ? { ...item, details: { tyre: { ...item.details.tyre, beadSeatMm: 559 } } } : item,
+);
+
 /** The wheel with a kit that goes on the invented bike. */
-const kitted = { ...frontWheel, beadSeatMm: 622, kit: inventedKit };
-const next = (readings: Reading[], more: Partial<BikeRecord> = {}, stores: readonly StoreItem[] = inventedStores) =>
+const kitted = { ...frontWheel, kit: inventedKit };
+const next = (readings: Reading[], more: Partial<BikeRecord> = {}, stores: readonly StoreItem[] = storesFor559) =>
   endState({ readings, choices: [], stacks: [], bike: inventedBike, ...more }, 'front', { wheels: [kitted], stores })
     .next;
 

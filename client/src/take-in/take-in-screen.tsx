@@ -2,7 +2,7 @@ import type { Bike } from '@cricket/contract/shapes';
 import { takeIn, type Place } from '@cricket/core/take-in';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { useForm, type Control } from 'react-hook-form';
 import { Pressable, useWindowDimensions, View } from 'react-native';
 
 import { bikePath } from '../bike/paths';
@@ -20,7 +20,7 @@ import { useWide } from '../ui/use-wide';
 import { words as shared } from '../ui/words';
 import { PlaceScoreRow } from './place-score';
 import { scoreInput } from './score-input';
-import { checkTakeIn, takeInFacts, takeInFields, type TakeInFields } from './take-in-form';
+import { checkTakeIn, takeInFacts, takeInFields, type NumberField, type TakeInFields } from './take-in-form';
 import { words } from './words';
 
 /** Rider, wishes, brakes and what the walk round found; and which end that speaks for. */
@@ -63,51 +63,16 @@ function TakeInForm({ bike, states, laws }: { bike: Bike; states: States; laws: 
       <Txt size="label" figure tone="soft" heading={2}>
         {words.rider}
       </Txt>
-      <View className="flex-row gap-3">
-        <View className="flex-1">
-          <Field control={control} name="bikeKg" label={words.bikeKg} numeric />
-        </View>
-        <View className="flex-1">
-          <Field control={control} name="riderKg" label={words.riderKg} numeric />
-        </View>
-      </View>
-      <View className="flex-row gap-3">
-        <View className="flex-1">
-          <Field control={control} name="loadKg" label={words.loadKg} numeric />
-        </View>
-        <View className="flex-1">
-          <Field control={control} name="rack" label={words.rack} numeric />
-        </View>
-      </View>
+      <FigurePair control={control} names={['bikeKg', 'riderKg']} />
+      <FigurePair control={control} names={['loadKg', 'rack']} />
       <Choices control={control} name="loadAt" label={words.loadAt} options={Object.entries(words.loadPlaces)} />
       <Txt size="label" figure tone="soft" heading={2}>
         {words.wishes}
       </Txt>
-      <View className="flex-row gap-3">
-        <View className="flex-1">
-          <Field control={control} name="climb" label={words.climb} numeric />
-        </View>
-        <View className="flex-1">
-          <Field control={control} name="minutes" label={words.minutes} numeric />
-        </View>
-      </View>
-      <View className="flex-row gap-3">
-        <View className="flex-1">
-          <Field control={control} name="climbKmh" label={words.climbKmh} numeric />
-        </View>
-        <View className="flex-1">
-          <Field control={control} name="descent" label={words.descent} numeric />
-        </View>
-      </View>
+      <FigurePair control={control} names={['climb', 'minutes']} />
+      <FigurePair control={control} names={['climbKmh', 'descent']} />
       <Choices control={control} name="surface" label={words.surface} options={Object.entries(words.surfaces)} />
-      <View className="flex-row gap-3">
-        <View className="flex-1">
-          <Field control={control} name="speedKmh" label={words.speedKmh} numeric />
-        </View>
-        <View className="flex-1">
-          <Field control={control} name="budget" label={words.budget} numeric />
-        </View>
-      </View>
+      <FigurePair control={control} names={['speedKmh', 'budget']} />
       <Choices
         control={control}
         name="law"
@@ -147,6 +112,25 @@ function TakeInForm({ bike, states, laws }: { bike: Bike; states: States; laws: 
         <Score bike={bike} states={states} />
       </View>
     </Screen>
+  );
+}
+
+/** Two figures side by side. */
+function FigurePair({
+  control,
+  names,
+}: {
+  control: Control<TakeInFields>;
+  names: readonly [NumberField, NumberField];
+}) {
+  return (
+    <View className="flex-row gap-3">
+      {names.map((name) => (
+        <View key={name} className="min-w-0 flex-1">
+          <Field control={control} name={name} label={words[name]} numeric />
+        </View>
+      ))}
+    </View>
   );
 }
 

@@ -1,6 +1,6 @@
 import type { KitFacts } from '@cricket/core/kit';
 
-import type { WheelSpec } from './wheels';
+import type { WheelSpec } from './wheel-spec';
 
 /** A kit that differs from another in a few things. */
 export interface Variant {

@@ -4,9 +4,7 @@ import type { KitFacts } from '@cricket/core/kit';
 import { demoId } from './demo-id';
 import { demoKits } from './kits';
 import { variants, type Variant } from './more-wheels';
-
-/** A wheel of the catalogue without what the database adds. */
-export type WheelSpec = Omit<Wheel, 'id' | 'version' | 'kit'>;
+import type { WheelSpec } from './wheel-spec';
 
 const geared = { drive: 'geared', regen: false } as const;
 

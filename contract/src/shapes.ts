@@ -1,4 +1,5 @@
-import type { Choice as CoreChoice, NextAction } from '@cricket/core/next-action';
+import type { Choice as CoreChoice } from '@cricket/core/choices';
+import type { NextAction } from '@cricket/core/next-action';
 import type { Reading as CoreReading } from '@cricket/core/end-facts';
 import type { AxleStackInput, Stack } from '@cricket/core/axle-stack';
 import type { BikeFacts } from '@cricket/core/bike-facts';

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 
 import { readInput } from '@cricket/core/input';
-import { wheelSchema } from '@cricket/core/parts';
+import { wheelSchema } from '@cricket/core/part-schemas';
 import { openFeatures } from '@cricket/core/end-facts';
 import { endState } from '@cricket/core/next-action';
 

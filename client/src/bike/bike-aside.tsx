@@ -1,7 +1,7 @@
+import { openAtTakeIn } from '@cricket/core/take-in-open';
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { measurePlan } from '@cricket/core/end-facts';
 import type { End } from '@cricket/core/features';
-import { openAtTakeIn } from '@cricket/core/fit';
 import type { EndState } from '@cricket/core/next-action';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';

@@ -1,12 +1,5 @@
-import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
-import type { End } from '@cricket/core/features';
-import {
-  activeEnd,
-  endState,
-  type BikeRecord as CoreRecord,
-  type EndState,
-  type Workshop,
-} from '@cricket/core/next-action';
+import type { BikeRecord } from '@cricket/contract/shapes';
+import type { BikeRecord as CoreRecord } from '@cricket/core/next-action';
 
 /** What core needs of a bike's record. */
 export function coreRecord({ bike, readings, choices, stacks }: BikeRecord): CoreRecord {
@@ -22,21 +15,4 @@ export function coreRecord({ bike, readings, choices, stacks }: BikeRecord): Cor
       right: snapshot.stack.right.inside,
     })),
   };
-}
-
-/** Where an end of a bike stands. */
-export function stateOfEnd(record: BikeRecord, end: End, workshop: Workshop): EndState {
-  return endState(coreRecord(record), end, workshop);
-}
-
-/** The end that work goes on at. */
-export function endAtWork(record: BikeRecord): End {
-  return activeEnd(coreRecord(record));
-}
-
-/** A bike's row for the list, worked out here: for what has not reached the server yet. */
-export function summariseBike(record: BikeRecord, workshop: Workshop): BikeSummary {
-  const end = endAtWork(record);
-  const state = stateOfEnd(record, end, workshop);
-  return { bike: record.bike, end, wheelCode: state.wheel?.code ?? null, next: state.next };
 }

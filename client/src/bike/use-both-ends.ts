@@ -2,7 +2,7 @@ import type { End } from '@cricket/core/features';
 import type { EndState } from '@cricket/core/next-action';
 import { useGlobalSearchParams } from 'expo-router';
 
-import { endAtWork } from './bike-state';
+import { activeEnd } from '@cricket/core/choices';
 import { useBikeEnds } from './use-bike-end';
 
 const bothEnds: readonly End[] = ['front', 'rear'];
@@ -12,7 +12,7 @@ export function useBothEnds(bikeId: string) {
   const { end: inAddress } = useGlobalSearchParams<{ end?: string }>();
   const { states, ...bike } = useBikeEnds(bikeId, bothEnds);
   const end: End =
-    inAddress === 'front' || inAddress === 'rear' ? inAddress : bike.record ? endAtWork(bike.record) : 'front';
+    inAddress === 'front' || inAddress === 'rear' ? inAddress : bike.record ? activeEnd(bike.record) : 'front';
   const both =
     states?.front && states.rear ? ({ front: states.front, rear: states.rear } satisfies Record<End, EndState>) : null;
   return { ...bike, states: both, end };

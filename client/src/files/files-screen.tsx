@@ -1,6 +1,6 @@
 import type { StoreItem, Wheel } from '@cricket/contract/shapes';
 import { record, text as textRule } from '@cricket/core/input';
-import { storeItemSchema, wheelSchema } from '@cricket/core/parts';
+import { storeItemSchema, wheelSchema } from '@cricket/core/part-schemas';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';

@@ -1,4 +1,4 @@
-import { storeItemSchema } from '@cricket/core/parts';
+import { storeItemSchema } from '@cricket/core/part-schemas';
 
 import { mostBytes, readBytes, readList, toCsv } from './table';
 

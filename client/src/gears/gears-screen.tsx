@@ -1,5 +1,5 @@
 import type { End } from '@cricket/core/features';
-import { wheelRadiusM } from '@cricket/core/fit';
+import { wheelRadiusM } from '@cricket/core/wheel-radius';
 import { gearIndex } from '@cricket/core/gear-index';
 import { defaultLimits, withLimits } from '@cricket/core/limits';
 import { useLocalSearchParams, useRouter } from 'expo-router';

@@ -1,5 +1,5 @@
 import type { End } from '@cricket/core/features';
-import { chosenWheelId } from '@cricket/core/next-action';
+import { chosenWheelId } from '@cricket/core/choices';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';

@@ -6,7 +6,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useMemo } from 'react';
 
 import { bikePath, measurePath } from '../bike/paths';
-import { chosenWheelId } from '@cricket/core/next-action';
+import { chosenWheelId } from '@cricket/core/choices';
 import { useBike, useWheels } from '../data/use-bikes';
 import { useWrites } from '../data/use-writes';
 import { useSettings } from '../settings/settings';

@@ -1,4 +1,5 @@
-import { storeDetailsSchema, storeKinds } from '@cricket/core/parts';
+import { storeDetailsSchema } from '@cricket/core/part-schemas';
+import { storeKinds } from '@cricket/core/parts';
 import { readInput } from '@cricket/core/input';
 
 import { checkStore, fieldsOfKind, storeEntry, storeFields, type StoreFields } from './store-form';

@@ -1,39 +1,75 @@
 import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
+import type { Workshop } from '@cricket/core/next-action';
 import { useQueryClient } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 
-import { summariseBike } from '../bike/bike-state';
 import { applyWrite, concerns } from '../data/apply-write';
+import type { PendingWrite } from '../data/outbox-store';
 import { keys } from '../data/queries';
 import { useBikes } from '../data/use-bikes';
 import { useOutbox } from '../data/use-outbox';
 import { useWorkshop } from '../data/use-workshop';
+import { fitWorker } from '../workers/fit-worker';
 
 /** The list as the server told it, with what still waits here worked in; the bike touched last comes first. */
 export function useTodayList(): BikeSummary[] {
   const bikes = useBikes();
-  const { workshop } = useWorkshop();
+  const { workshop, ready } = useWorkshop();
   const { writes } = useOutbox();
   const client = useQueryClient();
+  const touched = useMemo(
+    () => waitingRecords(writes, (bikeId) => client.getQueryData<BikeRecord>(keys.bike(bikeId)) ?? null),
+    // What the server told anew may hold what waited.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [writes, client, bikes.data],
+  );
+  const mended = useSummaries(ready ? touched : none, workshop);
   return useMemo(() => {
     const told = bikes.data ?? [];
     const waiting = writes.filter(({ refused }) => !refused);
-    const touched = [...new Set(waiting.flatMap((write) => ('bikeId' in write.about ? [write.about.bikeId] : [])))];
     const out = new Set(waiting.flatMap(({ about }) => (about.kind === 'bike-out' ? [about.bikeId] : [])));
-    const mended = new Map(
-      touched.flatMap((bikeId) => {
-        const kept = client.getQueryData<BikeRecord>(keys.bike(bikeId)) ?? null;
-        const record = waiting.filter((write) => concerns(write, bikeId)).reduce<BikeRecord | null>(applyWrite, kept);
-        return record ? [[bikeId, summariseBike(record, workshop)] as const] : [];
-      }),
-    );
+    const still = new Set(touched.map(({ bike }) => bike.id));
     const known = new Set(told.map(({ bike }) => bike.id));
-    const fresh = [...mended.values()].filter(({ bike }) => !known.has(bike.id));
-    const rows = [...told.map((row) => mended.get(row.bike.id) ?? row), ...fresh].filter(
-      ({ bike }) => !out.has(bike.id),
-    );
+    const own = mended.filter(({ bike }) => still.has(bike.id));
+    const fresh = own.filter(({ bike }) => !known.has(bike.id));
+    const byId = new Map(own.map((row) => [row.bike.id, row]));
+    const rows = [...told.map((row) => byId.get(row.bike.id) ?? row), ...fresh].filter(({ bike }) => !out.has(bike.id));
     return lastTouchedFirst(rows, lastTouched());
-  }, [bikes.data, workshop, writes, client]);
+  }, [bikes.data, writes, touched, mended]);
+}
+
+const none: BikeRecord[] = [];
+
+/** Bikes with something on the way to the server, as they will be once it is there. */
+function waitingRecords(
+  writes: readonly PendingWrite[],
+  keptRecord: (bikeId: string) => BikeRecord | null,
+): BikeRecord[] {
+  const waiting = writes.filter(({ refused }) => !refused);
+  const bikeIds = [...new Set(waiting.flatMap(({ about }) => ('bikeId' in about ? [about.bikeId] : [])))];
+  const records = bikeIds.flatMap((bikeId) => {
+    const record = waiting
+      .filter((write) => concerns(write, bikeId))
+      .reduce<BikeRecord | null>(applyWrite, keptRecord(bikeId));
+    return record ? [record] : [];
+  });
+  return records.length ? records : none;
+}
+
+/** A row for each of these records, worked out in the worker; the last answer stays until the new one is there. */
+function useSummaries(records: readonly BikeRecord[], workshop: Workshop): BikeSummary[] {
+  const [rows, setRows] = useState<BikeSummary[]>([]);
+  useEffect(() => {
+    if (records.length === 0) return undefined;
+    let stale = false;
+    void Promise.all(records.map((record) => fitWorker().summarise(record, workshop))).then((answers) => {
+      if (!stale) setRows(answers);
+    });
+    return () => {
+      stale = true;
+    };
+  }, [records, workshop]);
+  return rows;
 }
 
 const storageKey = 'cricket-last-bike';

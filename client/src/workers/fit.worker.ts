@@ -1,6 +1,10 @@
 import { matchEach, ranked, type MatchInput, type MatchRow } from '@cricket/core/match';
-import { endState } from '@cricket/core/next-action';
+import { activeEnd } from '@cricket/core/choices';
+import { endState, type Workshop } from '@cricket/core/next-action';
+import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
 import { expose } from 'comlink';
+
+import { coreRecord } from '../bike/bike-state';
 
 import { matchLine, type MatchLine } from '../match/match-line';
 
@@ -9,6 +13,14 @@ let asked = 0;
 /** Works off the page's thread: one end's state, or the whole catalogue with progress. */
 const fitWorker = {
   endState,
+
+  /** A bike's row for the list: for what has not reached the server yet. */
+  summarise(record: BikeRecord, workshop: Workshop): BikeSummary {
+    const core = coreRecord(record);
+    const end = activeEnd(core);
+    const { wheel, next } = endState(core, end, workshop);
+    return { bike: record.bike, end, wheelCode: wheel?.code ?? null, next };
+  },
 
   /**
    * Matches every kit at both ends. A later call, or `cancel`, ends an earlier one between two rows.

@@ -1,4 +1,5 @@
-import { storeDetailsSchema, storeKinds, type StoreDetails, type StoreKind } from '@cricket/core/parts';
+import { storeDetailsSchema } from '@cricket/core/part-schemas';
+import { storeKinds, type StoreDetails, type StoreKind } from '@cricket/core/parts';
 import { IsInt, IsIn, IsNumber, IsOptional, Max, Min, ValidateIf } from 'class-validator';
 
 import { HoldsPlain } from '../holds-plain';

@@ -1,8 +1,7 @@
+import { openAtTakeIn } from '../take-in-open';
 import { bikeChecks, type BikeChecksInput, type BikeChecksResult, type BrakeKind } from '../bike-checks';
-import type { BikeFacts } from '../bike-facts';
 import type { EndFacts } from '../end-facts';
 import type { EndFit } from '../end-fit';
-import type { End } from '../features';
 import { lawFindings } from '../law';
 import type { MotorTorqueResult } from '../motor-torque';
 import { told, type Finding } from '../verdict';
@@ -10,7 +9,7 @@ import type { FitInput } from './contract';
 import { nutTorqueNm } from './nut-torque';
 import { lengthOf } from './readings';
 import { massAfterKg } from './tyre';
-import { wheelRadiusM } from './torque';
+import { wheelRadiusM } from '../wheel-radius';
 
 const brakeOf: Record<NonNullable<EndFacts['brake']>, BrakeKind> = {
   rim: 'rim',
@@ -18,19 +17,6 @@ const brakeOf: Record<NonNullable<EndFacts['brake']>, BrakeKind> = {
   other: 'drum',
   none: 'none',
 };
-
-/** What take-in has not recorded yet and the checks cannot do without. */
-export function openAtTakeIn(bike: BikeFacts, end: End): string[] {
-  const other = end === 'front' ? 'rear' : 'front';
-  return [
-    ...(bike.bikeKg === undefined ? ['weight of the bike'] : []),
-    ...(bike.riderKg === undefined ? ['weight of the rider'] : []),
-    ...(bike.loadKg === undefined ? ['load'] : []),
-    ...(bike.climb === undefined ? ['the steepest climb'] : []),
-    ...(bike.law === undefined ? ['class of vehicle'] : []),
-    ...(bike.brakes?.[other]?.kind === undefined ? [`the ${other} brake`] : []),
-  ];
-}
 
 export function takeInFindings(input: FitInput): Finding[] {
   const open = openAtTakeIn(input.bike, input.facts.end);

@@ -9,10 +9,8 @@ export type {
   ShoppingLine,
   ToolNeed,
 } from './contract';
-export { openAtTakeIn } from './checks';
 export { fit } from './fit';
 export { massAfterKg } from './tyre';
-export { wheelRadiusM } from './torque';
 export { nutTorqueNm } from './nut-torque';
 export { knownTools } from './tools';
 export { findingsWith } from './with-stack';

@@ -5,7 +5,7 @@ import { endFacts, plainReadingSchema, type EndFacts, type PlainReading, type Re
 import { featureById, type End } from '../features';
 import { amount, InputError, list, oneOf, optional, readInput, record, text } from '../input';
 import { limitsSchema } from '../limits';
-import { deliveredSchema, storeItemSchema, wheelSchema } from '../parts';
+import { deliveredSchema, storeItemSchema, wheelSchema } from '../part-schemas';
 import type { FitReport } from './contract';
 import { fit } from './fit';
 

@@ -5,12 +5,8 @@ import type { SlotFitResult } from '../slot-fit';
 import type { TorqueReactionInput, TorqueSide } from '../torque-reaction';
 import { torqueArms } from './arms';
 import type { FitInput } from './contract';
+import { wheelRadiusM } from '../wheel-radius';
 import { nutTorqueNm } from './nut-torque';
-
-/** Half the circle of a wheel by its bead seat, with a usual tyre, in m. */
-export function wheelRadiusM(beadSeatMm: number, tyreWidthMm = 42): number {
-  return (beadSeatMm / 2 + tyreWidthMm) / 1000;
-}
 
 /** Torque of the kit's motor; null as long as nobody has recorded the kit. */
 export function kitTorque({ wheel, beside }: FitInput): MotorTorqueResult | null {

@@ -5,7 +5,7 @@ import { plainReadingSchema } from '../end-facts';
 import { factsOf } from '../fit';
 import { amount, list, optional, readInput, record, text } from '../input';
 import { limitsSchema } from '../limits';
-import { storeItemSchema, wheelSchema } from '../parts';
+import { storeItemSchema, wheelSchema } from '../part-schemas';
 import type { Verdict } from '../verdict';
 import { match } from './match';
 

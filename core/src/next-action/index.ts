@@ -1,10 +1,7 @@
 export {
-  activeEnd,
-  chosenWheelId,
   endState,
   type AcceptedStack,
   type BikeRecord,
-  type Choice,
   type EndState,
   type NextAction,
   type Workshop,

@@ -2,7 +2,8 @@ import type { Reading } from '../end-facts';
 import { frontReadings, frontWheel } from '../end-fit/front-end.testing';
 import type { StoreItem } from '../parts';
 import { inventedBike, inventedKit, inventedStores } from '../fit/invented.testing';
-import { activeEnd, endState, type BikeRecord } from './next-action';
+import { activeEnd } from '../choices';
+import { endState, type BikeRecord } from './next-action';
 
 const choice = {
   end: 'front' as const,
@@ -106,9 +107,9 @@ describe('the next action', () => {
 
 describe('the end at work', () => {
   it('is the one chosen last, else the one read last, else the front', () => {
-    expect(activeEnd({ readings: [], choices: [], stacks: [] })).toBe('front');
+    expect(activeEnd({ readings: [], choices: [] })).toBe('front');
     const rear = frontReadings().map((reading) => ({ ...reading, end: 'rear' as const }));
-    expect(activeEnd({ readings: rear, choices: [], stacks: [] })).toBe('rear');
-    expect(activeEnd({ readings: rear, choices: [choice], stacks: [] })).toBe('front');
+    expect(activeEnd({ readings: rear, choices: [] })).toBe('rear');
+    expect(activeEnd({ readings: rear, choices: [choice] })).toBe('front');
   });
 });

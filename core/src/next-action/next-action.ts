@@ -1,21 +1,13 @@
+import { openAtTakeIn } from '../take-in-open';
 import type { Purchase } from '../axle-stack';
 import { endFacts, isCarbon, openFeatures, type EndFacts, type Reading } from '../end-facts';
 import { emptyBikeFacts, type BikeFacts } from '../bike-facts';
-import { fit as wholeFit, openAtTakeIn, type FitInput, type FitReport } from '../fit';
+import { chosenWheelId, latest, type Choice } from '../choices';
+import { fit as wholeFit, type FitInput, type FitReport } from '../fit';
 import type { End, Feature } from '../features';
 import type { LimitsInput } from '../limits';
 import type { LoosePart, StoreItem, Wheel } from '../parts';
 import type { Finding } from '../verdict';
-
-/** What has been chosen for a bike. The latest of each kind holds. */
-export interface Choice {
-  end: End;
-  /** `end`: work goes on here; `wheel`: this motor wheel. */
-  kind: 'end' | 'wheel';
-  /** Wheel id; null for `end`. */
-  wheelId: string | null;
-  chosenAt: string;
-}
 
 /** An accepted stack as far as the next action depends on it. */
 export interface AcceptedStack {
@@ -64,19 +56,6 @@ export interface EndState {
   fit: FitReport | null;
   accepted: AcceptedStack | null;
   next: NextAction;
-}
-
-/** The end that work goes on at: the one chosen last, else the one touched last, else the front. */
-export function activeEnd({ choices, readings }: BikeRecord): End {
-  const chosen = latest(choices, ({ chosenAt }) => chosenAt);
-  if (chosen) return chosen.end;
-  return latest(readings, ({ takenAt }) => takenAt)?.end ?? 'front';
-}
-
-/** The wheel chosen last for this end; null when none was. */
-export function chosenWheelId(choices: readonly Choice[], end: End): string | null {
-  const ofEnd = choices.filter((item) => item.end === end && item.kind === 'wheel');
-  return latest(ofEnd, ({ chosenAt }) => chosenAt)?.wheelId ?? null;
 }
 
 /**
@@ -144,8 +123,4 @@ function deliveredParts(facts: EndFacts): { left: LoosePart[]; right: LoosePart[
   const left = facts.parts.get('washers-delivered.left');
   const right = facts.parts.get('washers-delivered.right');
   return left || right ? { left: left ?? [], right: right ?? [] } : null;
-}
-
-function latest<T>(items: readonly T[], at: (item: T) => string): T | null {
-  return items.reduce<T | null>((last, item) => (last === null || at(item) >= at(last) ? item : last), null);
 }

@@ -9,5 +9,4 @@ export {
   type TyreFacts,
   type Wheel,
 } from './parts';
-export { deliveredSchema, storeDetailsSchema, storeItemSchema, wheelSchema } from './schema';
 export { boreSuits, deliveredIds, usableWashers, washerId, type WasherSeat } from './usable-washers';

@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
 
 import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
-import { activeEnd, endState, type AcceptedStack, type Workshop } from '@cricket/core/next-action';
+import { endState, type AcceptedStack, type Workshop } from '@cricket/core/next-action';
+import { activeEnd } from '@cricket/core/choices';
 
 /** The most summaries that are kept. */
 const mostKept = 500;

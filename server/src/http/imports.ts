@@ -1,5 +1,5 @@
 import { integer, list, optional, record, text } from '@cricket/core/input';
-import { storeItemSchema, wheelSchema } from '@cricket/core/parts';
+import { storeItemSchema, wheelSchema } from '@cricket/core/part-schemas';
 import { isUUID } from 'class-validator';
 import { Hono } from 'hono';
 import type { DataSource, EntityManager } from 'typeorm';

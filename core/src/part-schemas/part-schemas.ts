@@ -4,7 +4,7 @@ import { armKinds } from '../arm-fit';
 import { amount, flag, integer, list, oneOf, optional, record, text } from '../input';
 import { kitFactsSchema } from '../kit';
 import { armGrades } from '../torque-reaction';
-import { storeKinds } from './parts';
+import { storeKinds } from '../parts';
 
 /** A figure, or null for "there is none". */
 const maybe = <const S extends v.GenericSchema>(schema: S) => v.nullable(schema);

@@ -1,0 +1,30 @@
+import type { Reading } from '../end-facts';
+import type { End } from '../features';
+
+/** What has been chosen for a bike. The latest of each kind holds. */
+export interface Choice {
+  end: End;
+  /** `end`: work goes on here; `wheel`: this motor wheel. */
+  kind: 'end' | 'wheel';
+  /** Wheel id; null for `end`. */
+  wheelId: string | null;
+  chosenAt: string;
+}
+
+/** The end that work goes on at: the one chosen last, else the one touched last, else the front. */
+export function activeEnd({ choices, readings }: { choices: readonly Choice[]; readings: readonly Reading[] }): End {
+  const chosen = latest(choices, ({ chosenAt }) => chosenAt);
+  if (chosen) return chosen.end;
+  return latest(readings, ({ takenAt }) => takenAt)?.end ?? 'front';
+}
+
+/** The wheel chosen last for this end; null when none was. */
+export function chosenWheelId(choices: readonly Choice[], end: End): string | null {
+  const ofEnd = choices.filter((item) => item.end === end && item.kind === 'wheel');
+  return latest(ofEnd, ({ chosenAt }) => chosenAt)?.wheelId ?? null;
+}
+
+/** The item with the latest time; of equal ones the last. */
+export function latest<T>(items: readonly T[], at: (item: T) => string): T | null {
+  return items.reduce<T | null>((last, item) => (last === null || at(item) >= at(last) ? item : last), null);
+}

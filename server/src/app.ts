@@ -26,6 +26,19 @@ import { stores } from './http/stores';
 import { takeIn } from './http/take-in';
 import { wheels } from './http/wheels';
 
+/** Where whole lists and jobs come in as files. */
+const wholeLists = /^\/api\/((stores|wheels)\/imports|jobs)\//;
+const listLimitBytes = 4 * 1024 * 1024;
+
+/** Refuses bodies over a size before anything is read of them. */
+function limited(maxSize: number) {
+  return bodyLimit({
+    maxSize,
+    onError: (c) =>
+      answerProblem(c, new ProblemError(413, 'body-too-large', `The request is larger than ${maxSize} bytes.`)),
+  });
+}
+
 /** The whole server as one Hono app, without a port. */
 export function createApp(config: Config, dataSource: DataSource, log: Logger): Hono {
   const app = new Hono();
@@ -34,18 +47,9 @@ export function createApp(config: Config, dataSource: DataSource, log: Logger): 
   app.onError(onError(log));
   app.notFound((c) => answerProblem(c, new ProblemError(404, 'not-found', 'There is no such thing.')));
   app.use('*', requestId(), requestLog(log), securityHeaders());
-  app.use(
-    '/api/*',
-    originCheck(),
-    bodyLimit({
-      maxSize: config.bodyLimitBytes,
-      onError: (c) =>
-        answerProblem(
-          c,
-          new ProblemError(413, 'body-too-large', `The request is larger than ${config.bodyLimitBytes} bytes.`),
-        ),
-    }),
-  );
+  const usual = limited(config.bodyLimitBytes);
+  const large = limited(Math.max(config.bodyLimitBytes, listLimitBytes));
+  app.use('/api/*', originCheck(), (c, next) => (wholeLists.test(c.req.path) ? large : usual)(c, next));
   app.use('/api/*', async (c, next) => {
     await next();
     c.header('cache-control', 'no-store');

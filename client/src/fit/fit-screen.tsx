@@ -8,6 +8,7 @@ import { nextSentence, purchaseWords } from '../bike/next-words';
 import { bikePath, endPath, measurePath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
 import type { AxleLineData, AxlePart } from '../drawing/axle-line/axle-parts';
+import { featureWords } from '../measure/feature-words';
 import { Button } from '../ui/button';
 import { Mark, verdictWords } from '../ui/mark';
 import { Failed, Fetching, Notice } from '../ui/notice';
@@ -82,6 +83,8 @@ export function FitScreen() {
         }
       : null;
   const impossible = fit.stack?.impossible;
+  // Once everything is read: the reading whose repeat is worth most.
+  const again = fit.measureNext.find(({ state: how }) => how === 'again') ?? null;
   const mayTake = stack !== null && (verdict === 'goes' || verdict === 'work');
   const headline = verdict === 'goes' ? words.goesAsIs : (findings[0]?.remedies[0] ?? findings[0]?.because ?? '');
   const buttons = (
@@ -214,6 +217,12 @@ export function FitScreen() {
               <Txt size="label" figure tone="soft">
                 {choice.byHand ? words.byHand : `${words.nth(choice.index + 1, choice.count)} · ${words.tapHint}`}
               </Txt>
+            ) : null}
+            {again ? (
+              <Go
+                label={words.readAgain(featureWords(again.feature.id).title, again.because)}
+                path={measurePath(bikeId, end, again.feature.id)}
+              />
             ) : null}
             {choice.byHand ? <Button label={words.dropHand} onPress={choice.dropHand} className="self-start" /> : null}
           </View>

@@ -92,10 +92,13 @@ function Lacing({ place, start, tag, bikeId, peakTorqueNm, lengths }: LacingProp
                   <Txt bold className="w-16">
                     {words.sides[side]}
                   </Txt>
-                  <Txt figure bold size="title">
+                  <Txt figure bold size="title" className="w-24">
                     {mm(Number(result[side].lengthMm.toFixed(1)))}
                   </Txt>
-                  <Txt tone="soft">{`${words.stock}: ${result[side].stockMm === undefined ? words.noStock : mm(result[side].stockMm)}`}</Txt>
+                  <Txt
+                    tone="soft"
+                    className="min-w-0 flex-1"
+                  >{`${words.stock}: ${result[side].stockMm === undefined ? words.noStock : mm(result[side].stockMm)}`}</Txt>
                   <Txt tone="soft">{`${words.angle} ${figure(Number(result[side].rimAngleDeg.toFixed(1)))}°`}</Txt>
                 </View>
               ))}

@@ -220,7 +220,7 @@ export function FitScreen() {
             ) : null}
             {again ? (
               <Go
-                label={words.readAgain(featureWords(again.feature.id).title, again.because)}
+                label={words.worthAgain(featureWords(again.feature.id).title, again.because)}
                 path={measurePath(bikeId, end, again.feature.id)}
               />
             ) : null}

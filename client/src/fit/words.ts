@@ -40,7 +40,7 @@ export const words = {
   otherWheel: 'Try another wheel',
   toMeasure: 'Measure what is open',
   limit: 'limit',
-  readAgain: (title: string, because: string) => `Worth reading again: ${title.toLowerCase()}. ${because}`,
+  worthAgain: (title: string, because: string) => `Worth reading again: ${title.toLowerCase()}. ${because}`,
   toLock: 'What holds the axle',
   toGears: 'Gears',
   toTemplate: 'Templates to print',

@@ -8,6 +8,7 @@ import type { GearIndexResult } from '../gear-index';
 import type { LimitsInput } from '../limits';
 import type { MotorTorqueResult } from '../motor-torque';
 import type { LoosePart, StoreItem, Wheel } from '../parts';
+import type { Override } from '../overrides';
 import type { RotorFitResult } from '../rotor-fit';
 import type { TorqueReactionInput, TorqueReactionResult } from '../torque-reaction';
 import type { TyreFitResult } from '../tyre-fit';
@@ -36,6 +37,8 @@ export interface FitInput {
   nutTorqueNm?: number;
   /** What another kit on the same bike adds, and what both draw from one battery. */
   beside?: { massKg: number; sharedBatteryA?: number };
+  /** What the owner lets go on against a `stop`. */
+  overrides?: readonly Override[];
   limits?: LimitsInput;
 }
 

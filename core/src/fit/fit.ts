@@ -5,6 +5,7 @@ import { endFit, outsideChoices, stackInput, type EndFit, type OutsidePart, type
 import type { Side } from '../features';
 import type { MotorTorqueResult } from '../motor-torque';
 import { withLimits } from '../limits';
+import { withOverrides } from '../overrides';
 import type { SlotFitResult } from '../slot-fit';
 import { torqueHolds, torqueReaction } from '../torque-reaction';
 import { finding, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
@@ -66,14 +67,13 @@ function solveJointly(
   motor: MotorTorqueResult | null,
   chosen: Chosen,
 ): SolvedStack | null {
-  const endInput = { ...input };
   chosen.arms = armsAt(input, slots, needed);
   const ways = waysOutside(input, slots, needed, chosen.arms);
   const rules: (AllowsShims | undefined)[] = chosen.brake ? shimRules(input, chosen.brake) : [undefined];
   let best: { solved: SolvedStack; way: Way; rank: number } | null = null;
   let first: { data: AxleStackInput; way: Way } | null = null;
   for (const [place, way] of ways.entries()) {
-    const data = stackInput(endInput, slots, way.outside);
+    const data = stackInput(input, slots, way.outside);
     if (!data) return null;
     first ??= { data, way };
     for (const [strictness, allows] of rules.entries()) {
@@ -183,7 +183,8 @@ function report(input: FitInput, axle: EndFit, motor: MotorTorqueResult | null, 
     shopping,
     tools.reduce((sum, { cost }) => sum + cost, 0),
   );
-  const all = worstFirst([...findings, ...areas('cost', budgetFinding(input, sums.cost))]) as FitFinding[];
+  const judged = [...findings, ...areas('cost', budgetFinding(input, sums.cost))];
+  const all = worstFirst(withOverrides(judged, input.overrides)) as FitFinding[];
   return {
     ...axle,
     verdict: worstOf(all.map(({ verdict }) => verdict)),

@@ -4,7 +4,7 @@ import { withLimits } from '../limits';
 import type { StoreKind } from '../parts';
 import { longestBolt, rotorFit, type RotorFitInput, type RotorFitResult, type RotorPattern } from '../rotor-fit';
 import type { FitInput } from './contract';
-import { lengthOf, lengthsOf } from './readings';
+import { lengthsOf } from './readings';
 
 /** Height of a rotor bolt's head, and what its washer takes, in mm. */
 const headMm = 2.6;
@@ -139,9 +139,4 @@ export function rotorWith(input: FitInput, brake: BrakeFacts, stack: Stack): Rot
     ...(wheel.kit?.rim && { rimTrack: false }),
     ...(input.limits && { limits: input.limits }),
   });
-}
-
-/** The bike's rotor diameter, for the checks; null without one. */
-export function rotorDiameterMm({ facts }: FitInput): number | null {
-  return facts.brake === 'disc' ? lengthOf(facts, 'rotor-diameter') : null;
 }

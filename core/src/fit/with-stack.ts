@@ -1,4 +1,5 @@
 import { stackFindings, type Stack } from '../axle-stack';
+import { withOverrides } from '../overrides';
 import { worstFirst } from '../verdict';
 import type { FitFinding, FitInput, FitReport } from './contract';
 import { gearsWith } from './gears';
@@ -26,5 +27,6 @@ export function findingsWith(input: FitInput, report: FitReport, stack: Stack): 
       ...judged,
     ].map(({ id }) => id),
   );
-  return worstFirst([...report.findings.filter(({ id }) => !replaced.has(id)), ...judged]) as FitFinding[];
+  const kept = report.findings.filter(({ id }) => !replaced.has(id));
+  return worstFirst([...kept, ...withOverrides(judged, input.overrides)]) as FitFinding[];
 }

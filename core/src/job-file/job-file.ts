@@ -3,6 +3,7 @@ import * as v from 'valibot';
 import { bikeFactsSchema } from '../bike-facts';
 import { featureById } from '../features';
 import { amount, flag, integer, list, oneOf, record, text } from '../input';
+import { jobEventKinds, jobEventSchemas } from '../job-events';
 
 /** What stands at the head of every job file. */
 export const jobFormat = 'cricket-job-1';
@@ -99,6 +100,41 @@ const order = record({
   version: integer(1, 1_000_000),
 });
 
+const event = v.variant(
+  'kind',
+  jobEventKinds.map((kind) =>
+    record({
+      id,
+      bikeId: id,
+      kind: v.literal(kind),
+      data: jobEventSchemas[kind],
+      at,
+      person: text(80),
+      personId: maybe(id),
+      withdrawnAt: maybe(at),
+    }),
+  ),
+  `one of ${jobEventKinds.join(', ')}`,
+);
+
+const photo = record({
+  id,
+  bikeId: id,
+  about: text(80),
+  note: maybe(text(200)),
+  takenAt: at,
+  person: text(80),
+  widthPx: integer(1, 20_000),
+  heightPx: integer(1, 20_000),
+  withdrawnAt: maybe(at),
+  /** The JPEG itself. */
+  picture: v.pipe(
+    v.string('a JPEG in base64'),
+    v.base64('a JPEG in base64'),
+    v.maxLength(6_000_000, 'a JPEG of at most 4.5 MB'),
+  ),
+});
+
 export const jobFileSchema = record({
   format: v.literal(jobFormat, jobFormat),
   record: record({
@@ -107,6 +143,9 @@ export const jobFileSchema = record({
     choices: list(choice, 5_000),
     stacks: list(stack, 1_000),
     orders: list(order, 5_000),
+    // Files from before these were kept have none.
+    events: v.optional(list(event, 20_000), []),
+    photos: v.optional(list(photo, 500), []),
   }),
 });
 

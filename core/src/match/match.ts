@@ -1,14 +1,18 @@
 import type { EndFacts } from '../end-facts';
 import type { End } from '../features';
 import { fit, type FitInput, type FitReport } from '../fit';
+import type { JobEvent } from '../job-events';
+import { overridesOf } from '../overrides';
 import type { Wheel } from '../parts';
 import type { Verdict } from '../verdict';
 
-export interface MatchInput extends Omit<FitInput, 'facts' | 'wheel'> {
+export interface MatchInput extends Omit<FitInput, 'facts' | 'wheel' | 'overrides'> {
   /** What is measured of each end; an end without any reading may be left out. */
   ends: Partial<Record<End, EndFacts>>;
   /** The catalogue. */
   wheels: readonly Wheel[];
+  /** What happened to the job: an override counts for the kit and end that it was given for. */
+  events?: readonly JobEvent[];
   /** What an hour of work costs, in the workshop's currency; 60 when left out [J]. */
   hourlyRate?: number;
 }
@@ -26,12 +30,12 @@ const severity: Record<Verdict, number> = { goes: 0, work: 1, unknown: 2, stop: 
 
 /** Every kit at both ends, by geometry, not by the label it is sold under; one row at a time, so that a worker can tell how far it is. */
 export function* matchEach(input: MatchInput): Generator<MatchRow> {
-  const { ends, wheels, hourlyRate = 60, ...rest } = input;
+  const { ends, wheels, events = [], hourlyRate = 60, ...rest } = input;
   for (const wheel of wheels) {
     for (const end of ['front', 'rear'] as const) {
       const facts = ends[end];
       if (!facts) continue;
-      const report = fit({ ...rest, facts, wheel });
+      const report = fit({ ...rest, facts, wheel, overrides: overridesOf(events, end, wheel.id) });
       yield { wheel, end, report, worth: report.cost + (hourlyRate * report.minutes) / 60 };
     }
   }

@@ -5,7 +5,9 @@ import { emptyBikeFacts, type BikeFacts } from '../bike-facts';
 import { chosenWheelId, latest, type Choice } from '../choices';
 import { fit as wholeFit, type FitInput, type FitReport } from '../fit';
 import type { End, Feature } from '../features';
+import type { JobEvent } from '../job-events';
 import type { LimitsInput } from '../limits';
+import { overridesOf } from '../overrides';
 import type { LoosePart, StoreItem, Wheel } from '../parts';
 import type { Finding } from '../verdict';
 
@@ -25,6 +27,8 @@ export interface BikeRecord {
   stacks: readonly AcceptedStack[];
   /** What take-in has recorded; nothing yet when left out. */
   bike?: BikeFacts;
+  /** What else has happened; nothing yet when left out. */
+  events?: readonly JobEvent[];
 }
 
 /** What the workshop has and how it judges. */
@@ -83,6 +87,7 @@ export function endState(record: BikeRecord, end: End, workshop: Workshop): EndS
     delivered: deliveredParts(facts),
     ...(limits && { limits }),
     ...(tools && { tools }),
+    overrides: overridesOf(record.events ?? [], end, wheel.id),
   };
   const fit = fitInput && wholeFit(fitInput);
   return { end, facts, wheel, fitInput, fit, accepted, next: nextAt(facts, bike, wheel, fit, accepted) };

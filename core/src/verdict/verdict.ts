@@ -17,6 +17,8 @@ export interface Finding {
   because: string;
   /** What can be done, best first. */
   remedies: string[];
+  /** It was a `stop`; the owner lets the work go on, and answers for it. */
+  overridden?: { person: string; because: string };
 }
 
 const severity: Record<Verdict, number> = { stop: 0, unknown: 1, work: 2, goes: 3 };

@@ -1,0 +1,13 @@
+/** What happens to a job besides readings and choices. */
+export {
+  eventsOf,
+  irreversibleKinds,
+  jobEventKinds,
+  jobEventSchemas,
+  offAxleKinds,
+  readJobEvent,
+  stepEndings,
+  type JobEvent,
+  type JobEventData,
+  type JobEventKind,
+} from './job-events';

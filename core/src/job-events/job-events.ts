@@ -1,0 +1,132 @@
+import * as v from 'valibot';
+
+import { amount, flag, integer, list, oneOf, optional, readInput, record, text } from '../input';
+
+const end = oneOf(['front', 'rear']);
+const side = oneOf(['left', 'right']);
+const id = v.pipe(v.string('a UUID'), v.uuid('a UUID'));
+
+/** What comes off an axle, from the hub outwards. */
+export const offAxleKinds = [
+  'nut',
+  'plain',
+  'tabbed',
+  'c-washer',
+  'spacer',
+  'stay',
+  'arm',
+  'quick-release',
+  'other',
+] as const;
+
+/** Changes to a bike that cannot be taken back. */
+export const irreversibleKinds = ['filed', 'cut', 'drilled', 'glued'] as const;
+
+/** How a step of the procedure ended. */
+export const stepEndings = ['done', 'skipped', 'problem', 'undone', 'confirmed'] as const;
+
+/**
+ * Everything that happens to a job besides readings and choices, by kind. Events are only ever added or withdrawn; what holds
+ * now is read off them in the order of their times.
+ */
+export const jobEventSchemas = {
+  /** The owner lets a kit go on against a `stop`. */
+  override: record({ end, wheelId: id, findingId: text(80), because: text(400) }),
+  /** A wheel trued: one reading per spoke, once round. */
+  truing: record({
+    end,
+    spokes: list(
+      record({
+        side,
+        radialMm: optional(amount(-20, 20, 'mm')),
+        lateralMm: optional(amount(-20, 20, 'mm')),
+        tensionN: optional(amount(0, 3000, 'N')),
+      }),
+      72,
+    ),
+    dishMm: optional(amount(-30, 30, 'mm')),
+  }),
+  /** One side of an axle as it was taken apart, from the hub outwards. */
+  'came-off': record({
+    end,
+    side,
+    parts: list(
+      record({ kind: oneOf(offAxleKinds), thicknessMm: optional(amount(0.05, 60, 'mm')), note: optional(text(80)) }),
+      20,
+    ),
+  }),
+  /** One step of the procedure. */
+  step: record({
+    end,
+    stepId: text(60),
+    how: oneOf(stepEndings),
+    /** Why it was skipped, or what is wrong. */
+    because: optional(text(400)),
+    torqueNm: optional(amount(0, 200, 'N·m')),
+    valueMm: optional(amount(-50, 500, 'mm')),
+    count: optional(integer(0, 500)),
+    /** Fastened for a trial only: it must be done once more. */
+    trial: optional(flag()),
+    /** From opening the step to its end. */
+    minutes: optional(amount(0, 1440, 'min')),
+  }),
+  /** The parcel as it arrived. */
+  received: record({
+    end,
+    counts: list(record({ part: text(80), expected: integer(0, 500), got: integer(0, 500) }), 80),
+    packV: optional(amount(0, 130, 'V')),
+    damage: optional(text(1000)),
+    differs: optional(text(1000)),
+  }),
+  /** What became of the parts of the kit. */
+  'kit-parts': record({
+    end,
+    fates: list(record({ part: text(80), fate: oneOf(['used', 'left-out', 'given-back']) }), 80),
+  }),
+  /** Something that putting back to stock will not undo. */
+  irreversible: record({
+    end,
+    what: oneOf(irreversibleKinds),
+    where: text(120),
+    amountMm: optional(amount(0, 500, 'mm')),
+  }),
+  note: record({ end, words: text(1000) }),
+} as const;
+
+export type JobEventKind = keyof typeof jobEventSchemas;
+export type JobEventData<K extends JobEventKind> = v.InferOutput<(typeof jobEventSchemas)[K]>;
+
+export const jobEventKinds = Object.keys(jobEventSchemas) as JobEventKind[];
+
+/** One event, as far as what is read off it depends on. */
+export type JobEvent = {
+  [K in JobEventKind]: {
+    id: string;
+    kind: K;
+    data: JobEventData<K>;
+    at: string;
+    person: string;
+    withdrawnAt: string | null;
+  };
+}[JobEventKind];
+
+/**
+ * Reads what an event says.
+ *
+ * @throws InputError naming the field, its value and what is allowed
+ */
+export function readJobEvent<K extends JobEventKind>(kind: K, data: unknown): JobEventData<K> {
+  return readInput(jobEventSchemas[kind], data) as JobEventData<K>;
+}
+
+/** Events of one kind that hold, oldest first. */
+export function eventsOf<K extends JobEventKind>(
+  events: readonly JobEvent[],
+  kind: K,
+): (JobEvent & { kind: K; data: JobEventData<K> })[] {
+  return events
+    .filter(
+      (event): event is JobEvent & { kind: K; data: JobEventData<K> } => event.kind === kind && !event.withdrawnAt,
+    )
+    .sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
+}

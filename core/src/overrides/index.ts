@@ -1,0 +1,3 @@
+/** The owner's overrides of a `stop`. */
+export { overridesOf } from './overrides-of';
+export { mayOverride, withOverrides, type Override } from './overrides';

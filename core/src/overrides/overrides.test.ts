@@ -1,0 +1,69 @@
+import fc from 'fast-check';
+
+import { fit } from '../fit';
+import { invented } from '../fit/invented.testing';
+import type { Finding, Verdict } from '../verdict';
+import { mayOverride, withOverrides, type Override } from './index';
+
+const finding = (id: string, verdict: Verdict): Finding => ({
+  id,
+  verdict,
+  measured: 900,
+  limit: 250,
+  margin: -650,
+  unit: 'W',
+  because: 'Too strong for the class.',
+  remedies: ['Take a smaller kit.'],
+});
+
+const override = (findingId: string): Override => ({
+  findingId,
+  because: 'Ridden on private ground only.',
+  person: 'Hesper',
+  at: '2026-03-02T09:00:00.000Z',
+});
+
+describe('overrides', () => {
+  it('turn a stop into work, keep figures and reason, and name who answers for it', () => {
+    const stop = finding('law-power', 'stop');
+    expect(withOverrides([stop], [override('law-power')])).toEqual([
+      { ...stop, verdict: 'work', overridden: { person: 'Hesper', because: 'Ridden on private ground only.' } },
+    ]);
+  });
+
+  it.each([
+    ['carbon'],
+    ['slot-width.left'],
+    ['slot-play.right'],
+    ['thread-left'],
+    ['spins.left'],
+    ['safety'],
+    ['condition'],
+    ['approval'],
+    ['maker-approval'],
+    ['no-brake.front'],
+    ['ejection'],
+    ['lip.right'],
+  ])('never touch %s', (id) => {
+    expect(mayOverride(finding(id, 'stop'))).toBe(false);
+    expect(withOverrides([finding(id, 'stop')], [override(id)])[0]!.verdict).toBe('stop');
+  });
+
+  it('change nothing that is not a stop, and nothing that they do not name', () => {
+    const verdicts = fc.constantFrom<Verdict>('goes', 'work', 'unknown');
+    fc.assert(
+      fc.property(verdicts, (verdict) => {
+        const one = finding('law-power', verdict);
+        expect(withOverrides([one], [override('law-power')])).toEqual([one]);
+      }),
+    );
+    expect(withOverrides([finding('law-speed', 'stop')], [override('law-power')])[0]!.verdict).toBe('stop');
+  });
+
+  it('never let a carbon end go, whatever is overridden', () => {
+    const carbon = invented({ words: { material: 'carbon' } });
+    const plain = fit(carbon);
+    const all = plain.findings.map(({ id }) => override(id));
+    expect(fit({ ...carbon, overrides: all }).verdict).toBe('stop');
+  });
+});

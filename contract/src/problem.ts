@@ -27,5 +27,10 @@ export type ProblemCode =
   | 'version-conflict'
   | 'id-taken'
   | 'origin-refused'
+  | 'not-signed-in'
+  | 'not-allowed'
+  | 'wrong-secret'
+  | 'too-many-attempts'
+  | 'unreadable-picture'
   | 'unavailable'
   | 'internal';

@@ -9,6 +9,10 @@ export const routes = {
   choice: (bikeId: string, choiceId: string) => `/api/bikes/${bikeId}/choices/${choiceId}`,
   stack: (bikeId: string, stackId: string) => `/api/bikes/${bikeId}/stacks/${stackId}`,
   takeIn: (bikeId: string) => `/api/bikes/${bikeId}/take-in`,
+  event: (bikeId: string, eventId: string) => `/api/bikes/${bikeId}/events/${eventId}`,
+  eventWithdrawal: (bikeId: string, eventId: string) => `/api/bikes/${bikeId}/events/${eventId}/withdrawal`,
+  photo: (bikeId: string, photoId: string) => `/api/bikes/${bikeId}/photos/${photoId}`,
+  photoWithdrawal: (bikeId: string, photoId: string) => `/api/bikes/${bikeId}/photos/${photoId}/withdrawal`,
   order: (bikeId: string, lineId: string) => `/api/bikes/${bikeId}/orders/${lineId}`,
   job: (bikeOrImportId: string) => `/api/jobs/${bikeOrImportId}`,
   wheels: '/api/wheels',
@@ -19,10 +23,18 @@ export const routes = {
   storeItem: (itemId: string) => `/api/stores/${itemId}`,
   shop: '/api/shop',
   settings: '/api/shop/settings',
+  session: '/api/session',
+  pinSwitch: '/api/session/pin',
+  demoSession: '/api/session/demo',
+  everySession: '/api/session/everywhere',
+  firstOwner: '/api/session/first-owner',
+  ownSecrets: '/api/session/secrets',
+  people: '/api/people',
+  person: (personId: string) => `/api/people/${personId}`,
 } as const;
 
 /** Header that names one write: repeated with the same id it changes nothing. */
 export const writeIdHeader = 'x-write-id';
 
-/** Header with the name of the person who writes. */
+/** Header with the id of the person who made the write: it may be sent after another one took over the phone. */
 export const personHeader = 'x-person';

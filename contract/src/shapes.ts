@@ -7,12 +7,37 @@ import type { EndFit, OutsidePart } from '@cricket/core/end-fit';
 import type { LawClass } from '@cricket/core/law';
 import type { LimitsInput } from '@cricket/core/limits';
 import type { End } from '@cricket/core/features';
+import type { JobEvent as CoreJobEvent } from '@cricket/core/job-events';
 import type { StoreItem as CoreStoreItem, Wheel as CoreWheel } from '@cricket/core/parts';
 import type { Finding, Verdict } from '@cricket/core/verdict';
 
 /** Kinds of bike, for the drawing. */
 export const bikeKinds = ['upright', 'step-through', 'box-bike', 'longtail', 'drop-bar', 'trike', 'tandem'] as const;
 export type BikeKind = (typeof bikeKinds)[number];
+
+/** What a person may do: the owner everything, an installer the work, a learner what teaches and harms nothing. */
+export const roles = ['owner', 'installer', 'learner'] as const;
+export type Role = (typeof roles)[number];
+
+/** A person of the shop, without secrets. */
+export interface Person {
+  id: string;
+  name: string;
+  role: Role;
+  active: boolean;
+  /** Whether a short PIN is set: only then can the person take over a phone by it. */
+  hasPin: boolean;
+  version: number;
+}
+
+/** Who is at this phone. */
+export interface SessionInfo {
+  /** Null: nobody has signed in. */
+  person: Pick<Person, 'id' | 'name' | 'role'> | null;
+  /** True while the shop has nobody yet: the first to come becomes its owner. */
+  empty: boolean;
+  demo: boolean;
+}
 
 /** A bike in the shop. */
 export interface Bike {
@@ -80,6 +105,28 @@ export interface BikeRecord {
   choices: Choice[];
   stacks: AcceptedStack[];
   orders: OrderLine[];
+  events: JobEvent[];
+  photos: Photo[];
+}
+
+/** Something that happened to a job, as stored. */
+export type JobEvent = CoreJobEvent & { bikeId: string; personId: string | null };
+
+/** Largest picture that is taken, in characters of base64: about three megabytes. */
+export const largestPhoto = 4_200_000;
+
+/** A photo of a job; the picture itself is fetched by its address. */
+export interface Photo {
+  id: string;
+  bikeId: string;
+  /** What it shows: a place in the work, such as `condition` or `witness.front.left`. */
+  about: string;
+  note: string | null;
+  takenAt: string;
+  person: string;
+  widthPx: number;
+  heightPx: number;
+  withdrawnAt: string | null;
 }
 
 export const orderStates = ['wanted', 'ordered', 'received'] as const;

@@ -10,9 +10,13 @@ import type { Config } from './config';
 import { bikes } from './http/bikes';
 import { choices } from './http/choices';
 import { clientFiles } from './http/client-files';
+import { events } from './http/events';
+import { guard } from './http/guard';
 import { onError } from './http/on-error';
 import { openApi } from './http/openapi';
+import { people } from './http/people';
 import { originCheck } from './http/origin-check';
+import { photos } from './http/photos';
 import { answerProblem, ProblemError } from './http/problem';
 import { readings } from './http/readings';
 import { requestLog } from './http/request-log';
@@ -21,14 +25,19 @@ import { stacks } from './http/stacks';
 import { imports } from './http/imports';
 import { jobs } from './http/jobs';
 import { orders } from './http/orders';
+import { session } from './http/session';
 import { shopRoutes } from './http/shop';
 import { stores } from './http/stores';
 import { takeIn } from './http/take-in';
 import { wheels } from './http/wheels';
+import { Sessions } from './people/sessions';
 
-/** Where whole lists and jobs come in as files. */
-const wholeLists = /^\/api\/((stores|wheels)\/imports|jobs)\//;
-const listLimitBytes = 4 * 1024 * 1024;
+/** Where whole lists and jobs come in as files, and photos. */
+const largeBodies = /^\/api\/((stores|wheels)\/imports|bikes\/[^/]+\/photos)\//;
+const largeLimitBytes = 4.5 * 1024 * 1024;
+/** A whole job brings its photos along. */
+const wholeJobs = /^\/api\/jobs\//;
+const jobLimitBytes = 64 * 1024 * 1024;
 
 /** Refuses bodies over a size before anything is read of them. */
 function limited(maxSize: number) {
@@ -42,18 +51,26 @@ function limited(maxSize: number) {
 /** The whole server as one Hono app, without a port. */
 export function createApp(config: Config, dataSource: DataSource, log: Logger): Hono {
   const app = new Hono();
+  const sessions = new Sessions(dataSource);
   const shop: Shop = { name: config.shopName, demo: config.demo, coreVersion };
 
   app.onError(onError(log));
   app.notFound((c) => answerProblem(c, new ProblemError(404, 'not-found', 'There is no such thing.')));
   app.use('*', requestId(), requestLog(log), securityHeaders());
   const usual = limited(config.bodyLimitBytes);
-  const large = limited(Math.max(config.bodyLimitBytes, listLimitBytes));
-  app.use('/api/*', originCheck(), (c, next) => (wholeLists.test(c.req.path) ? large : usual)(c, next));
+  const large = limited(Math.max(config.bodyLimitBytes, largeLimitBytes));
+  const wholeJob = limited(jobLimitBytes);
+  app.use('/api/*', originCheck(), (c, next) =>
+    (wholeJobs.test(c.req.path) ? wholeJob : largeBodies.test(c.req.path) ? large : usual)(c, next),
+  );
   app.use('/api/*', async (c, next) => {
     await next();
-    c.header('cache-control', 'no-store');
+    // A photo never changes; everything else may.
+    const photo = c.res.headers.get('content-type') === 'image/jpeg';
+    c.header('cache-control', photo ? 'private, max-age=31536000, immutable' : 'no-store');
   });
+
+  app.use('/api/*', guard(dataSource, sessions));
 
   app.get('/health', (c) => c.json({ alive: true }));
   app.get('/ready', async (c) => {
@@ -61,12 +78,16 @@ export function createApp(config: Config, dataSource: DataSource, log: Logger): 
     return c.json({ ready: true });
   });
   app.get('/api/openapi.json', (c) => c.json(openApi()));
+  app.route('/api/session', session(dataSource, sessions, config));
+  app.route('/api/people', people(dataSource, sessions));
   app.route('/api/bikes', bikes(dataSource));
   app.route('/api/bikes', readings(dataSource));
   app.route('/api/bikes', choices(dataSource));
   app.route('/api/bikes', stacks(dataSource));
   app.route('/api/bikes', takeIn(dataSource));
   app.route('/api/bikes', orders(dataSource));
+  app.route('/api/bikes', events(dataSource));
+  app.route('/api/bikes', photos(dataSource));
   app.route('/api/shop', shopRoutes(dataSource, shop));
   app.route('/api/jobs', jobs(dataSource));
   app.route('/api', imports(dataSource));

@@ -10,9 +10,18 @@ export interface Config {
   shopName: string;
   logLevel: string;
   bodyLimitBytes: number;
+  /** The session's cookie goes over an encrypted connection only. */
+  secureCookies: boolean;
+  /** A proxy of our own stands in front and says where a request comes from. */
+  trustProxy: boolean;
 }
 
 const loopback = new Set(['127.0.0.1', '::1', 'localhost']);
+
+/** Whether an address is this machine's own. */
+export function isLoopback(host: string): boolean {
+  return loopback.has(host);
+}
 
 /**
  * Reads the configuration.
@@ -21,20 +30,21 @@ const loopback = new Set(['127.0.0.1', '::1', 'localhost']);
  */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
   const host = env['HOST'] ?? '127.0.0.1';
-  if (!loopback.has(host)) {
-    throw new Error(
-      `HOST is ${host}; it must be a loopback address: without sign-in the server does not answer to the network`,
-    );
+  const demo = env['DEMO'] === '1';
+  if (!isLoopback(host) && demo) {
+    throw new Error(`HOST is ${host}; the demo shop lets anyone in and answers to a loopback address only`);
   }
   return {
     host,
     port: wholeNumber(env, 'PORT', 4620, 0, 65_535),
     databaseUrl: env['DATABASE_URL'] ?? 'postgres://app@127.0.0.1:54620/cricket_demo',
     clientDir: env['CLIENT_DIR'] ?? null,
-    demo: env['DEMO'] === '1',
-    shopName: env['SHOP_NAME'] ?? (env['DEMO'] === '1' ? 'Tidewater Row Cycle Works' : 'My workshop'),
+    demo,
+    shopName: env['SHOP_NAME'] ?? (demo ? 'Tidewater Row Cycle Works' : 'My workshop'),
     logLevel: env['LOG_LEVEL'] ?? 'info',
     bodyLimitBytes: wholeNumber(env, 'BODY_LIMIT_BYTES', 256 * 1024, 1024, 64 * 1024 * 1024),
+    secureCookies: env['SECURE_COOKIES'] === '1',
+    trustProxy: env['TRUST_PROXY'] === '1',
   };
 }
 

@@ -2,8 +2,9 @@ import { serve } from '@hono/node-server';
 import { pino } from 'pino';
 
 import { createApp } from './app';
-import { readConfig } from './config';
+import { isLoopback, readConfig } from './config';
 import { createDataSource } from './data/data-source';
+import { PersonEntity } from './data/entities/person';
 import { isUnavailable } from './http/on-error';
 import { fillDemo } from './demo/fill-demo';
 
@@ -14,6 +15,7 @@ const dataSource = createDataSource(config.databaseUrl);
 await connect();
 await dataSource.runMigrations();
 if (config.demo) await fillDemo(dataSource, { renew: process.argv.includes('--reset-demo') });
+await refuseOpenDoors();
 const server = serve(
   { fetch: createApp(config, dataSource, log).fetch, hostname: config.host, port: config.port },
   ({ port }) => log.info({ address: `http://${config.host}:${port}` }, 'listening'),
@@ -31,6 +33,16 @@ async function connect(): Promise<void> {
       await new Promise((resolve) => setTimeout(resolve, 500));
     }
   }
+}
+
+/** Without an owner who can sign in, whoever came first over the network would own the shop. */
+async function refuseOpenDoors(): Promise<void> {
+  if (isLoopback(config.host)) return;
+  const owners = await dataSource.manager.findBy(PersonEntity, { role: 'owner', active: true });
+  if (owners.some(({ passwordHash }) => passwordHash !== null)) return;
+  throw new Error(
+    `HOST is ${config.host}; set up an owner with a password on a loopback address first, then open it to the network`,
+  );
 }
 
 /** Lets running requests end, then closes the database. */

@@ -12,8 +12,9 @@ describe('the configuration', () => {
     });
   });
 
-  it.each(['0.0.0.0', '192.168.1.4', '::', 'example.org'])('does not listen on %s', (HOST) => {
-    expect(() => readConfig({ HOST })).toThrow(`HOST is ${HOST}; it must be a loopback address`);
+  it.each(['0.0.0.0', '192.168.1.4', '::', 'example.org'])('keeps the demo off %s', (HOST) => {
+    expect(() => readConfig({ HOST, DEMO: '1' })).toThrow(`HOST is ${HOST}; the demo shop lets anyone in`);
+    expect(readConfig({ HOST }).host).toBe(HOST);
   });
 
   it.each([

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 
+import type { Role } from '@cricket/contract/shapes';
 import type { Hono } from 'hono';
 import { pino } from 'pino';
 import { Client } from 'pg';
@@ -8,15 +9,20 @@ import type { DataSource } from 'typeorm';
 import { createApp } from '../src/app';
 import { readConfig } from '../src/config';
 import { createDataSource } from '../src/data/data-source';
+import { PersonEntity } from '../src/data/entities/person';
 import { fillDemo } from '../src/demo/fill-demo';
+import { sessionCookie } from '../src/http/guard';
+import { Sessions } from '../src/people/sessions';
 
 /** A server without a port, over a database of its own. */
 export interface FreshServer {
   app: Hono;
   dataSource: DataSource;
   databaseUrl: string;
-  /** Sends JSON; every write gets an id unless one is given. */
+  /** Sends JSON as the shop's owner, or as whoever the cookie says; every write gets an id unless one is given. */
   send: (method: string, path: string, body?: unknown, headers?: Record<string, string>) => Promise<Answer>;
+  /** The cookie of a new session of somebody with this role. */
+  signedIn: (role: Role) => Promise<string>;
   close: () => Promise<void>;
 }
 
@@ -39,10 +45,21 @@ export async function freshServer({ demo = false } = {}): Promise<FreshServer> {
   await dataSource.runMigrations();
   if (demo) await fillDemo(dataSource, { renew: false });
   const app = createApp(readConfig({ DEMO: demo ? '1' : '0' }), dataSource, pino({ level: 'silent' }));
+  const sessions = new Sessions(dataSource);
+  const signedIn = async (role: Role) => {
+    const id = randomUUID();
+    const name = role === 'owner' ? 'Hand' : `Hand ${role} ${id}`;
+    const known = await dataSource.manager.findOneBy(PersonEntity, { nameKey: name.toLowerCase() });
+    const secrets = { passwordHash: null, pinHash: null };
+    const person = { id, name, nameKey: name.toLowerCase(), role, active: true, ...secrets, version: 1 };
+    if (!known) await dataSource.manager.insert(PersonEntity, person);
+    return `${sessionCookie}=${await sessions.start(known?.id ?? id, null)}`;
+  };
+  const owner = await signedIn('owner');
   const send: FreshServer['send'] = async (method, path, body, headers = {}) => {
     const response = await app.request(path, {
       method,
-      headers: { 'content-type': 'application/json', 'x-write-id': randomUUID(), ...headers },
+      headers: { 'content-type': 'application/json', 'x-write-id': randomUUID(), cookie: owner, ...headers },
       ...(body !== undefined && { body: typeof body === 'string' ? body : JSON.stringify(body) }),
     });
     const text = await response.text();
@@ -53,6 +70,7 @@ export async function freshServer({ demo = false } = {}): Promise<FreshServer> {
     dataSource,
     databaseUrl,
     send,
+    signedIn,
     close: async () => {
       if (dataSource.isInitialized) await dataSource.destroy();
       await withAdmin(adminUrl, (client) => client.query(`DROP DATABASE ${name} WITH (FORCE)`));

@@ -12,6 +12,7 @@ const postgres = (action: string) =>
 
 let server: ChildProcess;
 let address: string;
+let cookie: string;
 beforeAll(async () => {
   const admin = postgres('start').trim().split('\n').pop()!;
   // A real server process, over a cluster of its own with safe settings.
@@ -28,6 +29,12 @@ beforeAll(async () => {
     });
     server.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
   });
+  const owner = await fetch(`${address}/api/session/first-owner`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ name: 'Hand', password: 'long enough to keep' }),
+  });
+  cookie = owner.headers.getSetCookie()[0]!.split(';')[0]!;
 }, 60_000);
 afterAll(async () => {
   const ended = once(server, 'exit');
@@ -39,11 +46,13 @@ afterAll(async () => {
 const put = (id: string, writeId: string = randomUUID()) =>
   fetch(`${address}/api/bikes/${id}`, {
     method: 'PUT',
-    headers: { 'content-type': 'application/json', 'x-write-id': writeId },
+    headers: { 'content-type': 'application/json', 'x-write-id': writeId, cookie },
     body: JSON.stringify({ tag: 'MQ-91', name: 'Milk round bike', kind: 'upright' }),
   });
 const list = async () => {
-  const rows = (await (await fetch(`${address}/api/bikes`)).json()) as { bike: { id: string } }[];
+  const rows = (await (await fetch(`${address}/api/bikes`, { headers: { cookie } })).json()) as {
+    bike: { id: string };
+  }[];
   return rows.map((row) => row.bike.id);
 };
 

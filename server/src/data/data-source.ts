@@ -4,14 +4,20 @@ import { DataSource } from 'typeorm';
 import { AcceptedStackEntity } from './entities/accepted-stack';
 import { BikeEntity } from './entities/bike';
 import { ChoiceEntity } from './entities/choice';
+import { JobEventEntity } from './entities/job-event';
 import { JournalEntity } from './entities/journal';
 import { OrderLineEntity } from './entities/order-line';
+import { PersonEntity } from './entities/person';
+import { PhotoEntity } from './entities/photo';
 import { ReadingEntity } from './entities/reading';
+import { SessionEntity } from './entities/session';
 import { ShopSettingsEntity } from './entities/shop-settings';
 import { StoreItemEntity } from './entities/store-item';
 import { WheelEntity } from './entities/wheel';
 import { FirstTables1764000000000 } from './migrations/1-first-tables';
 import { WholeFit1764060000000 } from './migrations/2-whole-fit';
+import { People1764070000000 } from './migrations/3-people';
+import { EventsAndPhotos1764080000000 } from './migrations/4-events-and-photos';
 
 /** The database, not yet connected. */
 export function createDataSource(url: string): DataSource {
@@ -22,14 +28,18 @@ export function createDataSource(url: string): DataSource {
       AcceptedStackEntity,
       BikeEntity,
       ChoiceEntity,
+      JobEventEntity,
       JournalEntity,
-      ReadingEntity,
       OrderLineEntity,
+      PersonEntity,
+      PhotoEntity,
+      ReadingEntity,
+      SessionEntity,
       ShopSettingsEntity,
       StoreItemEntity,
       WheelEntity,
     ],
-    migrations: [FirstTables1764000000000, WholeFit1764060000000],
+    migrations: [FirstTables1764000000000, WholeFit1764060000000, People1764070000000, EventsAndPhotos1764080000000],
     migrationsTransactionMode: 'each',
     uuidExtension: 'pgcrypto',
     installExtensions: false,

@@ -7,6 +7,7 @@ import { JournalEntity } from './entities/journal';
 export interface WriteContext {
   writeId: string;
   person: string;
+  personId: string | null;
 }
 
 /** What a write is about. */
@@ -31,7 +32,7 @@ export interface Change {
  */
 export async function journalled(
   dataSource: DataSource,
-  { writeId, person }: WriteContext,
+  { writeId, person, personId }: WriteContext,
   subject: Subject,
   change: (manager: EntityManager) => Promise<Change>,
 ): Promise<boolean> {
@@ -40,7 +41,7 @@ export async function journalled(
       .createQueryBuilder()
       .insert()
       .into(JournalEntity)
-      .values({ id: writeId, person, ...subject })
+      .values({ id: writeId, person, personId, ...subject })
       .orIgnore()
       .returning('id')
       .execute();

@@ -3,8 +3,10 @@ import type {
   Bike,
   BikeRecord,
   Choice,
+  JobEvent,
   JournalRow,
   OrderLine,
+  Photo,
   Reading,
   StoreItem,
   Wheel,
@@ -15,8 +17,10 @@ import { ProblemError } from '../http/problem';
 import { AcceptedStackEntity } from './entities/accepted-stack';
 import { BikeEntity } from './entities/bike';
 import { ChoiceEntity } from './entities/choice';
+import { JobEventEntity } from './entities/job-event';
 import type { JournalEntity } from './entities/journal';
 import { OrderLineEntity } from './entities/order-line';
+import { PhotoEntity } from './entities/photo';
 import { ReadingEntity } from './entities/reading';
 import { StoreItemEntity } from './entities/store-item';
 import { WheelEntity } from './entities/wheel';
@@ -44,7 +48,7 @@ export async function bikeRecord(source: Source, bikeId: string): Promise<BikeRe
 export const mostListed = 60;
 
 /**
- * The newest bikes in the shop with everything known of each, in six queries however many they are.
+ * The newest bikes in the shop with everything known of each, in eight queries however many they are.
  *
  * @param search - part of a tag or name; empty for all
  */
@@ -70,6 +74,8 @@ async function recordsOf(manager: EntityManager, bikes: BikeEntity[]): Promise<B
   const choices = await manager.find(ChoiceEntity, { where, order: { chosenAt: 'ASC', id: 'ASC' } });
   const stacks = await manager.find(AcceptedStackEntity, { where, order: { acceptedAt: 'ASC', id: 'ASC' } });
   const orders = await manager.find(OrderLineEntity, { where, order: { changedAt: 'ASC', id: 'ASC' } });
+  const events = await manager.find(JobEventEntity, { where, order: { at: 'ASC', id: 'ASC' } });
+  const photos = await manager.find(PhotoEntity, { where, order: { takenAt: 'ASC', id: 'ASC' } });
   const of = <T extends { bikeId: string }>(rows: readonly T[], id: string) =>
     rows.filter(({ bikeId }) => bikeId === id);
   return bikes.map((bike) => ({
@@ -78,6 +84,8 @@ async function recordsOf(manager: EntityManager, bikes: BikeEntity[]): Promise<B
     choices: of(choices, bike.id).map(choiceShape),
     stacks: of(stacks, bike.id).map(stackShape),
     orders: of(orders, bike.id).map(orderShape),
+    events: of(events, bike.id).map(eventShape),
+    photos: of(photos, bike.id).map(photoShape),
   }));
 }
 
@@ -119,6 +127,15 @@ export function stackShape(stack: AcceptedStackEntity): AcceptedStack {
 
 export function orderShape(line: OrderLineEntity): OrderLine {
   return { ...line, changedAt: line.changedAt.toISOString() };
+}
+
+export function eventShape(event: JobEventEntity): JobEvent {
+  const { at, withdrawnAt, ...rest } = event;
+  return { ...rest, at: at.toISOString(), withdrawnAt: withdrawnAt?.toISOString() ?? null } as JobEvent;
+}
+
+export function photoShape({ picture: _, small: __, takenAt, withdrawnAt, ...rest }: PhotoEntity): Photo {
+  return { ...rest, takenAt: takenAt.toISOString(), withdrawnAt: withdrawnAt?.toISOString() ?? null };
 }
 
 export function wheelShape({ id, code, spec, note, version }: WheelEntity): Wheel {

@@ -8,18 +8,22 @@ import { AcceptedStackEntity } from '../data/entities/accepted-stack';
 import { BikeEntity } from '../data/entities/bike';
 import { ChoiceEntity } from '../data/entities/choice';
 import { JournalEntity } from '../data/entities/journal';
+import { PersonEntity } from '../data/entities/person';
 import { ReadingEntity } from '../data/entities/reading';
 import { StoreItemEntity } from '../data/entities/store-item';
 import { WheelEntity } from '../data/entities/wheel';
 import { bikeRecord } from '../data/records';
+import { nameKey } from '../people/name-key';
+import { hashSecret } from '../people/secrets';
 import { snapshotOf } from '../fit/snapshot';
 import { demoBikes, type DemoBike } from './bikes';
 import { demoId } from './demo-id';
 import type { MeasuredEnd } from './measured-end';
+import { demoPeople, demoPersonId } from './people';
 import { demoStores } from './stores';
 import { demoWheel, demoWheels } from './wheels';
 
-const person = 'Wren';
+const person = demoPeople.find(({ role }) => role === 'installer')!.name;
 const demoWorkshop = { wheels: demoWheels, stores: demoStores };
 
 /**
@@ -29,9 +33,10 @@ const demoWorkshop = { wheels: demoWheels, stores: demoStores };
 export async function fillDemo(dataSource: DataSource, { renew }: { renew: boolean }): Promise<void> {
   await dataSource.transaction(async (manager) => {
     await manager.query('SELECT pg_advisory_xact_lock(4620)');
+    await addPeople(manager);
     if (renew) {
       await manager.query(
-        'TRUNCATE journal, store_item, wheel, accepted_stack, choice, reading, order_line, shop_settings, bike',
+        'TRUNCATE journal, job_event, photo, store_item, wheel, accepted_stack, choice, reading, order_line, shop_settings, bike',
       );
     } else if ((await manager.count(BikeEntity)) + (await manager.count(WheelEntity)) > 0) return;
     for (const { id, code, note, version, ...spec } of demoWheels) {
@@ -44,6 +49,23 @@ export async function fillDemo(dataSource: DataSource, { renew }: { renew: boole
     const from = Date.now() - 2 * 24 * 3600 * 1000;
     for (const [index, bike] of demoBikes.entries()) await addBike(manager, bike, index + 1, from + index * 600_000);
   });
+}
+
+/** The demo's people, once: who has signed in stays so when the rest is renewed. */
+async function addPeople(manager: EntityManager): Promise<void> {
+  if ((await manager.count(PersonEntity)) > 0) return;
+  for (const { role, name, pin } of demoPeople) {
+    await manager.insert(PersonEntity, {
+      id: demoPersonId(role),
+      name,
+      nameKey: nameKey(name),
+      role,
+      active: true,
+      passwordHash: null,
+      pinHash: await hashSecret(pin),
+      version: 1,
+    });
+  }
 }
 
 async function addBike(manager: EntityManager, demo: DemoBike, number: number, from: number): Promise<void> {

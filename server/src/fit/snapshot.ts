@@ -6,6 +6,7 @@ import { endState, type Workshop } from '@cricket/core/next-action';
 import { worstOf } from '@cricket/core/verdict';
 
 import { ProblemError } from '../http/problem';
+import { withoutStacks } from './summaries';
 
 /**
  * Works out what is being accepted, from the stored readings and not from what the page says.
@@ -25,7 +26,7 @@ export function snapshotOf(body: NewStack, record: BikeRecord, workshop: Worksho
     chosenAt: '9999',
   };
   const { fit, fitInput } = endState(
-    { bike: record.bike.facts, readings: record.readings, choices: [...record.choices, choice], stacks: [] },
+    { ...withoutStacks(record), choices: [...record.choices, choice] },
     body.end,
     workshop,
   );

@@ -40,21 +40,25 @@ function workshopStamp(workshop: Workshop): string {
 }
 
 /** Everything of a bike that its summary reads: readings are only ever added or withdrawn, choices and stacks only added. */
-function recordStamp({ bike, readings, choices, stacks }: BikeRecord): string {
+function recordStamp({ bike, readings, choices, stacks, events }: BikeRecord): string {
   const withdrawn = readings.filter(({ withdrawnAt }) => withdrawnAt !== null).length;
-  return [bike.version, readings.length, withdrawn, choices.length, stacks.length].join(' ');
+  return [bike.version, readings.length, withdrawn, choices.length, stacks.length, eventsStamp(events)].join(' ');
+}
+
+function eventsStamp(events: BikeRecord['events']): string {
+  return `${events.length}-${events.filter(({ withdrawnAt }) => withdrawnAt !== null).length}`;
 }
 
 function summarise(record: BikeRecord, workshop: Workshop): BikeSummary {
-  const facts = {
-    bike: record.bike.facts,
-    readings: record.readings,
-    choices: record.choices,
-    stacks: record.stacks.map(stackFacts),
-  };
+  const facts = { ...withoutStacks(record), stacks: record.stacks.map(stackFacts) };
   const end = activeEnd(facts);
   const state = endState(facts, end, workshop);
   return { bike: record.bike, end, wheelCode: state.wheel?.code ?? null, next: state.next };
+}
+
+/** What the fit depends on, as if nothing had been accepted yet. */
+export function withoutStacks({ bike, readings, choices, events }: BikeRecord) {
+  return { bike: bike.facts, readings, choices, events, stacks: [] };
 }
 
 /** What the next action depends on. */

@@ -1,14 +1,18 @@
 import { jobFileSchema, jobFormat, type JobFile } from '@cricket/core/job-file';
+import type { Photo } from '@cricket/contract/shapes';
 import { Hono } from 'hono';
-import type { DataSource } from 'typeorm';
+import { In, type DataSource } from 'typeorm';
 
 import { AcceptedStackEntity } from '../data/entities/accepted-stack';
 import { BikeEntity } from '../data/entities/bike';
 import { ChoiceEntity } from '../data/entities/choice';
+import { JobEventEntity } from '../data/entities/job-event';
 import { OrderLineEntity } from '../data/entities/order-line';
+import { PhotoEntity } from '../data/entities/photo';
 import { ReadingEntity } from '../data/entities/reading';
 import { journalled } from '../data/journal';
 import { bikeRecord } from '../data/records';
+import { keepPicture } from '../photos/read-picture';
 import { ProblemError } from './problem';
 import { readPlain } from './read-plain';
 import { uuidParam, writeContext } from './write-context';
@@ -19,7 +23,7 @@ export function jobs(dataSource: DataSource): Hono {
 
   app.get('/:bikeId', async (c) => {
     const record = await bikeRecord(dataSource, uuidParam(c, 'bikeId'));
-    return c.json({ format: jobFormat, record });
+    return c.json({ format: jobFormat, record: { ...record, photos: await withPictures(dataSource, record.photos) } });
   });
 
   app.put('/:importId', async (c) => {
@@ -31,12 +35,17 @@ export function jobs(dataSource: DataSource): Hono {
       if (await manager.existsBy(BikeEntity, { id: record.bike.id })) {
         throw new ProblemError(409, 'id-taken', 'This bike is in the shop already.');
       }
-      const { bike, readings, choices, stacks, orders } = record;
+      const { bike, readings, choices, stacks, orders, events, photos } = record;
       await manager.insert(BikeEntity, dated(bike, ['createdAt', 'withdrawnAt']) as never);
       await manager.insert(ReadingEntity, readings.map((row) => dated(row, ['takenAt', 'withdrawnAt'])) as never);
       await manager.insert(ChoiceEntity, choices.map((row) => dated(row, ['chosenAt'])) as never);
       await manager.insert(AcceptedStackEntity, stacks.map((row) => dated(row, ['acceptedAt'])) as never);
       await manager.insert(OrderLineEntity, orders.map((row) => dated(row, ['changedAt'])) as never);
+      await manager.insert(JobEventEntity, events.map((row) => dated(row, ['at', 'withdrawnAt'])) as never);
+      for (const photo of photos) {
+        const kept = await keepPicture(Buffer.from(photo.picture, 'base64'));
+        await manager.insert(PhotoEntity, { ...dated(photo, ['takenAt', 'withdrawnAt']), ...kept } as never);
+      }
       return { before: null, after: { bikeId: bike.id, readings: readings.length } };
     });
     return c.json(await bikeRecord(dataSource, record.bike.id), 201);
@@ -46,8 +55,8 @@ export function jobs(dataSource: DataSource): Hono {
 }
 
 /** Every line belongs to this bike, and no id stands twice. */
-function refuseStrangers({ bike, readings, choices, stacks, orders }: JobFile['record']): void {
-  for (const [name, rows] of Object.entries({ readings, choices, stacks, orders })) {
+function refuseStrangers({ bike, ...lists }: JobFile['record']): void {
+  for (const [name, rows] of Object.entries(lists)) {
     const seen = new Set<string>();
     rows.forEach(({ id, bikeId }, index) => {
       const path = `record.${name}.${index}`;
@@ -56,6 +65,16 @@ function refuseStrangers({ bike, readings, choices, stacks, orders }: JobFile['r
       seen.add(id);
     });
   }
+}
+
+/** The photos with the pictures themselves. */
+async function withPictures(dataSource: DataSource, photos: readonly Photo[]) {
+  const rows = await dataSource.manager.find(PhotoEntity, {
+    where: { id: In(photos.map(({ id }) => id)) },
+    select: { id: true, picture: true },
+  });
+  const pictures = new Map(rows.map(({ id, picture }) => [id, picture.toString('base64')]));
+  return photos.map((photo) => ({ ...photo, picture: pictures.get(photo.id) ?? '' }));
 }
 
 function bad(path: string, message: string): ProblemError {

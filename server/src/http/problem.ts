@@ -13,6 +13,8 @@ export class ProblemError extends Error {
     readonly errors: ProblemField[] = [],
     /** With a version conflict: what is stored, and what was sent. */
     readonly versions?: { current: unknown; yours: unknown },
+    /** When it is worth trying again. */
+    readonly retryAfterSeconds?: number,
   ) {
     super(title);
   }
@@ -31,5 +33,6 @@ export function answerProblem(c: Context, problem: ProblemError): Response {
   return c.body(JSON.stringify(body), problem.status, {
     'content-type': 'application/problem+json',
     ...(problem.status === 503 && { 'retry-after': '2' }),
+    ...(problem.retryAfterSeconds && { 'retry-after': String(problem.retryAfterSeconds) }),
   });
 }

@@ -1,11 +1,12 @@
-import { personHeader, writeIdHeader } from '@cricket/contract/routes';
+import { writeIdHeader } from '@cricket/contract/routes';
 import { isUUID } from 'class-validator';
 import type { Context } from 'hono';
 
 import type { WriteContext } from '../data/journal';
+import { makerIn } from './guard';
 import { ProblemError } from './problem';
 
-/** Who writes and under which write id, from the request's headers. */
+/** Who writes and under which write id. */
 export function writeContext(c: Context): WriteContext {
   const writeId = c.req.header(writeIdHeader) ?? '';
   if (!isUUID(writeId)) {
@@ -13,7 +14,8 @@ export function writeContext(c: Context): WriteContext {
       { path: writeIdHeader, messages: [`must be a UUID (given: ${JSON.stringify(writeId.slice(0, 60))})`] },
     ]);
   }
-  return { writeId, person: person(c.req.header(personHeader)) };
+  const { id, name } = makerIn(c);
+  return { writeId, person: name, personId: id };
 }
 
 /** A path parameter that must be a UUID; anything else cannot exist. */
@@ -21,22 +23,4 @@ export function uuidParam(c: Context, name: string): string {
   const value = c.req.param(name) ?? '';
   if (!isUUID(value)) throw new ProblemError(404, 'not-found', 'There is no such thing.');
   return value;
-}
-
-function person(header: string | undefined): string {
-  let name = header ?? '';
-  try {
-    name = decodeURIComponent(name);
-  } catch {
-    throw new ProblemError(400, 'invalid-input', 'The person’s name cannot be read.', [
-      { path: personHeader, messages: ['must be percent-encoded UTF-8'] },
-    ]);
-  }
-  const trimmed = name.trim();
-  if (trimmed.length > 80) {
-    throw new ProblemError(400, 'invalid-input', 'The person’s name is too long.', [
-      { path: personHeader, messages: ['must be at most 80 characters'] },
-    ]);
-  }
-  return trimmed || 'Installer';
 }

@@ -13,6 +13,10 @@ export class JournalEntity {
   @Column({ type: 'text' })
   person!: string;
 
+  /** Who wrote it, as long as the shop knows the person. */
+  @Column({ type: 'uuid', name: 'person_id', nullable: true })
+  personId!: string | null;
+
   @Column({ type: 'uuid', name: 'bike_id', nullable: true })
   bikeId!: string | null;
 

@@ -1,0 +1,31 @@
+import type { JobEventKind } from '@cricket/core/job-events';
+import { Column, Entity, Index, PrimaryColumn } from 'typeorm';
+
+/** Append-only: what happened to a job, never changed, only withdrawn. */
+@Entity('job_event')
+@Index('job_event_of_bike', ['bikeId'])
+export class JobEventEntity {
+  @PrimaryColumn({ type: 'uuid' })
+  id!: string;
+
+  @Column({ type: 'uuid', name: 'bike_id' })
+  bikeId!: string;
+
+  @Column({ type: 'text' })
+  kind!: JobEventKind;
+
+  @Column({ type: 'jsonb' })
+  data!: object;
+
+  @Column({ type: 'timestamptz', precision: 3 })
+  at!: Date;
+
+  @Column({ type: 'text' })
+  person!: string;
+
+  @Column({ type: 'uuid', name: 'person_id', nullable: true })
+  personId!: string | null;
+
+  @Column({ type: 'timestamptz', name: 'withdrawn_at', precision: 3, nullable: true })
+  withdrawnAt!: Date | null;
+}

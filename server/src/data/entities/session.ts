@@ -1,0 +1,23 @@
+import { Column, Entity, Index, PrimaryColumn } from 'typeorm';
+
+/** A browser in which somebody has signed in. The cookie's token is kept as a digest only. */
+@Entity('session')
+@Index('session_of_person', ['personId'])
+export class SessionEntity {
+  @PrimaryColumn({ type: 'text', name: 'token_digest' })
+  tokenDigest!: string;
+
+  /** Who is at it now. */
+  @Column({ type: 'uuid', name: 'person_id' })
+  personId!: string;
+
+  /** Everybody who has proved to be themselves in this browser: their queued writes may still come. */
+  @Column({ type: 'uuid', name: 'proved_ids', array: true })
+  provedIds!: string[];
+
+  @Column({ type: 'timestamptz', name: 'created_at', precision: 3 })
+  createdAt!: Date;
+
+  @Column({ type: 'timestamptz', name: 'seen_at', precision: 3 })
+  seenAt!: Date;
+}

@@ -1,0 +1,104 @@
+import { NewJobEvent, Withdrawal } from '@cricket/contract';
+import type { BikeRecord } from '@cricket/contract/shapes';
+import type { JobEventData, JobEventKind } from '@cricket/core/job-events';
+import { endState } from '@cricket/core/next-action';
+import { mayOverride } from '@cricket/core/overrides';
+import { Hono, type Context } from 'hono';
+import type { DataSource, EntityManager } from 'typeorm';
+
+import { JobEventEntity } from '../data/entities/job-event';
+import { journalled } from '../data/journal';
+import { bikeForWrite, bikeRecord, eventShape } from '../data/records';
+import { workshopOf } from '../data/workshop';
+import { withoutStacks } from '../fit/summaries';
+import { makerIn } from './guard';
+import { ProblemError } from './problem';
+import { readBody } from './read-body';
+import { uuidParam, writeContext } from './write-context';
+
+/** What only some roles may say; every other kind is for everybody. */
+const rolesFor: Partial<Record<JobEventKind, readonly string[]>> = {
+  override: ['owner'],
+  received: ['owner', 'installer'],
+  'kit-parts': ['owner', 'installer'],
+};
+
+/** What happens to a job: appended, and withdrawn. */
+export function events(dataSource: DataSource): Hono {
+  const app = new Hono();
+
+  app.put('/:bikeId/events/:eventId', async (c) => {
+    const bikeId = uuidParam(c, 'bikeId');
+    const id = uuidParam(c, 'eventId');
+    const body = await readBody(c, NewJobEvent);
+    holdRole(c, body.kind);
+    const context = writeContext(c);
+    const subject = { bikeId, action: `event-${body.kind}`, subject: 'event', subjectId: id };
+    await journalled(dataSource, context, subject, async (manager) => {
+      await bikeForWrite(manager, bikeId);
+      if (await manager.existsBy(JobEventEntity, { id })) {
+        throw new ProblemError(409, 'id-taken', 'An event with this id exists already.');
+      }
+      if (body.kind === 'override') await holdOverride(manager, bikeId, body.data as JobEventData<'override'>);
+      const event = manager.create(JobEventEntity, {
+        id,
+        bikeId,
+        kind: body.kind,
+        data: body.data,
+        at: new Date(body.at),
+        person: context.person,
+        personId: context.personId,
+        withdrawnAt: null,
+      });
+      await manager.insert(JobEventEntity, event as never);
+      return { before: null, after: eventShape(event) };
+    });
+    return c.json(eventShape(await dataSource.manager.findOneByOrFail(JobEventEntity, { id })), 201);
+  });
+
+  app.put('/:bikeId/events/:eventId/withdrawal', async (c) => {
+    const bikeId = uuidParam(c, 'bikeId');
+    const id = uuidParam(c, 'eventId');
+    const { because } = await readBody(c, Withdrawal);
+    const subject = { bikeId, action: 'event-withdrawn', subject: 'event', subjectId: id };
+    await journalled(dataSource, writeContext(c), subject, async (manager) => {
+      await bikeForWrite(manager, bikeId);
+      const event = await manager.findOneBy(JobEventEntity, { id, bikeId });
+      if (!event) throw new ProblemError(404, 'not-found', 'There is no such event.');
+      holdRole(c, event.kind);
+      const before = eventShape(event);
+      event.withdrawnAt ??= new Date();
+      await manager.save(event);
+      return { before, after: { ...eventShape(event), because: because ?? null } };
+    });
+    return c.json(eventShape(await dataSource.manager.findOneByOrFail(JobEventEntity, { id })));
+  });
+
+  return app;
+}
+
+function holdRole(c: Context, kind: JobEventKind): void {
+  const { name, role } = makerIn(c);
+  const needed = rolesFor[kind];
+  if (needed && !needed.includes(role)) {
+    throw new ProblemError(403, 'not-allowed', `${name} is here as ${role}; this takes ${needed.join(' or ')}.`);
+  }
+}
+
+/** Only a `stop` that stands, and of those only what may be overridden. */
+async function holdOverride(manager: EntityManager, bikeId: string, data: JobEventData<'override'>): Promise<void> {
+  const record: BikeRecord = await bikeRecord(manager, bikeId);
+  const { fit, wheel } = endState(withoutStacks(record), data.end, await workshopOf(manager));
+  const found = wheel?.id === data.wheelId ? fit?.findings.find(({ id }) => id === data.findingId) : undefined;
+  if (found && mayOverride(found)) return;
+  throw new ProblemError(422, 'invalid-input', 'This cannot be overridden.', [
+    {
+      path: 'data.findingId',
+      messages: [
+        found
+          ? `${data.findingId} is never overridden, or is no stop: ${found.because}`
+          : `${data.findingId} is not found at the ${data.end} end with this wheel`,
+      ],
+    },
+  ]);
+}

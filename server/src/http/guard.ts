@@ -1,0 +1,74 @@
+import { personHeader } from '@cricket/contract/routes';
+import type { Role } from '@cricket/contract/shapes';
+import { isUUID } from 'class-validator';
+import type { Context, MiddlewareHandler } from 'hono';
+import { getCookie } from 'hono/cookie';
+import type { DataSource } from 'typeorm';
+
+import { PersonEntity } from '../data/entities/person';
+import type { Sessions, Signed } from '../people/sessions';
+import { accessTo } from './access';
+import { ProblemError } from './problem';
+
+/** Name of the cookie that holds a session's token. */
+export const sessionCookie = 'cricket_session';
+
+const signedKey = 'signed';
+const makerKey = 'maker';
+
+/** Lets through only who may: by the table of routes and roles. */
+export function guard(dataSource: DataSource, sessions: Sessions): MiddlewareHandler {
+  return async (c, next) => {
+    const who = accessTo(c.req.method, c.req.path);
+    const signed = await sessions.find(getCookie(c, sessionCookie));
+    c.set(signedKey, signed);
+    if (who === 'anyone') return next();
+    if (!signed) throw new ProblemError(401, 'not-signed-in', 'Sign in first.');
+    const maker = await makerOf(c, dataSource, signed);
+    c.set(makerKey, maker);
+    // Without a rule there may still be no such route: a stranger is told neither.
+    if (who !== null && !who.includes(maker.role)) throw notAllowed(maker, who);
+    if (who === null) throw new ProblemError(404, 'not-found', 'There is no such thing.');
+    return next();
+  };
+}
+
+/** Who asks; null on a route that is open to anyone when nobody has signed in. */
+export function signedOf(c: Context): Signed | null {
+  return (c.get(signedKey) as Signed | null | undefined) ?? null;
+}
+
+/** Who made the write: usually who is at the phone, else somebody who was there before and whose write waited. */
+export function makerIn(c: Context): PersonEntity {
+  const maker = c.get(makerKey) as PersonEntity | undefined;
+  if (!maker) throw new Error('a route without guard asks who writes');
+  return maker;
+}
+
+async function makerOf(c: Context, dataSource: DataSource, signed: Signed): Promise<PersonEntity> {
+  const named = c.req.header(personHeader);
+  if (!named || named === signed.person.id) return signed.person;
+  const proved = isUUID(named) && signed.provedIds.includes(named);
+  const person = proved ? await dataSource.manager.findOneBy(PersonEntity, { id: named }) : null;
+  if (!person?.active) {
+    throw new ProblemError(
+      403,
+      'not-allowed',
+      'Whoever made this entry has not signed in at this phone since; sign in as that person and send it again.',
+      [{ path: personHeader, messages: ['not a person who has signed in here'] }],
+    );
+  }
+  return person;
+}
+
+function notAllowed(maker: PersonEntity, who: readonly Role[]): ProblemError {
+  return new ProblemError(
+    403,
+    'not-allowed',
+    `${maker.name} is here as ${withArticle(maker.role)}; this takes ${who.map(withArticle).join(' or ')}.`,
+  );
+}
+
+function withArticle(role: Role): string {
+  return role === 'learner' ? 'a learner' : `an ${role}`;
+}

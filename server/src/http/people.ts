@@ -1,0 +1,76 @@
+import { PersonEntry } from '@cricket/contract';
+import type { Person } from '@cricket/contract/shapes';
+import { Hono } from 'hono';
+import { Not, type DataSource } from 'typeorm';
+
+import { PersonEntity } from '../data/entities/person';
+import { journalled } from '../data/journal';
+import { nameKey } from '../people/name-key';
+import { hashSecret } from '../people/secrets';
+import type { Sessions } from '../people/sessions';
+import { ProblemError } from './problem';
+import { readBody } from './read-body';
+import { holdVersion } from './versioned';
+import { uuidParam, writeContext } from './write-context';
+
+/** The people of the shop. */
+export function people(dataSource: DataSource, sessions: Sessions): Hono {
+  const app = new Hono();
+
+  app.get('/', async (c) => c.json(await everybody(dataSource)));
+
+  app.put('/:personId', async (c) => {
+    const id = uuidParam(c, 'personId');
+    const body = await readBody(c, PersonEntry);
+    const [passwordHash, pinHash] = [
+      body.password === undefined ? undefined : await hashSecret(body.password),
+      body.pin === undefined ? undefined : await hashSecret(body.pin),
+    ];
+    const subject = { bikeId: null, action: 'person-changed', subject: 'person', subjectId: id };
+    await journalled(dataSource, writeContext(c), subject, async (manager) => {
+      // One at a time: two owners who each demote the other must not leave the shop without one.
+      await manager.query('SELECT pg_advisory_xact_lock(4622)');
+      const stored = await manager.findOneBy(PersonEntity, { id });
+      const before = stored && personShape(stored);
+      holdVersion(before, { version: body.version, ...entered(body) }, 'person');
+      if (await manager.existsBy(PersonEntity, { nameKey: nameKey(body.name), id: Not(id) })) {
+        throw refused('name', `${body.name.trim()} is a person of the shop already`);
+      }
+      const otherOwner = await manager.existsBy(PersonEntity, { role: 'owner', active: true, id: Not(id) });
+      if (!otherOwner && (body.role !== 'owner' || !body.active)) {
+        throw refused('role', 'the shop needs one owner who can sign in');
+      }
+      const person = manager.create(PersonEntity, {
+        id,
+        ...entered(body),
+        nameKey: nameKey(body.name),
+        passwordHash: passwordHash ?? stored?.passwordHash ?? null,
+        pinHash: pinHash ?? stored?.pinHash ?? null,
+        version: body.version + 1,
+      });
+      await manager.save(person);
+      return { before, after: personShape(person) };
+    });
+    if (!body.active || body.password !== undefined) await sessions.endAll(id);
+    return c.json(await everybody(dataSource));
+  });
+
+  return app;
+}
+
+/** Everybody, without secrets. */
+async function everybody(dataSource: DataSource): Promise<Person[]> {
+  return (await dataSource.manager.find(PersonEntity, { order: { nameKey: 'ASC' } })).map(personShape);
+}
+
+function personShape({ id, name, role, active, pinHash, version }: PersonEntity): Person {
+  return { id, name, role, active, hasPin: pinHash !== null, version };
+}
+
+function entered({ name, role, active }: PersonEntry) {
+  return { name: name.trim(), role, active };
+}
+
+function refused(path: string, message: string): ProblemError {
+  return new ProblemError(422, 'invalid-input', 'Some fields do not hold.', [{ path, messages: [message] }]);
+}

@@ -1,0 +1,84 @@
+import { createHash, randomBytes } from 'node:crypto';
+
+import { LessThan, type DataSource } from 'typeorm';
+
+import { PersonEntity } from '../data/entities/person';
+import { SessionEntity } from '../data/entities/session';
+
+/** Days after which a browser must be signed in again: unused, and at all. */
+const idleDays = 30;
+const longestDays = 180;
+const dayMs = 24 * 3600 * 1000;
+/** How exactly it is known when a session was last used. */
+const seenEveryMs = 10 * 60 * 1000;
+
+/** Seconds for which the browser keeps the cookie. */
+export const cookieSeconds = longestDays * 24 * 3600;
+
+/** Who asks: the person at the phone, and everybody who has proved to be themselves there. */
+export interface Signed {
+  tokenDigest: string;
+  person: PersonEntity;
+  provedIds: readonly string[];
+}
+
+/** Sessions in the database: any server process finds them. */
+export class Sessions {
+  constructor(private readonly dataSource: DataSource) {}
+
+  /**
+   * Starts a session, or hands a running one over to another person.
+   *
+   * @param before - the session that this browser had; it ends here, so that a token from before signing in is worthless
+   * @returns the cookie's token
+   */
+  async start(personId: string, before: Signed | null): Promise<string> {
+    const token = randomBytes(32).toString('base64url');
+    const now = new Date();
+    await this.dataSource.transaction(async (manager) => {
+      if (before) await manager.delete(SessionEntity, { tokenDigest: before.tokenDigest });
+      await manager.insert(SessionEntity, {
+        tokenDigest: digest(token),
+        personId,
+        provedIds: [...new Set([...(before?.provedIds ?? []), personId])],
+        createdAt: now,
+        seenAt: now,
+      });
+    });
+    await this.dataSource.manager.delete(SessionEntity, {
+      seenAt: LessThan(new Date(now.getTime() - idleDays * dayMs)),
+    });
+    return token;
+  }
+
+  /** Who a token belongs to; null when it is unknown, too old, or its person may no longer sign in. */
+  async find(token: string | undefined): Promise<Signed | null> {
+    if (!token) return null;
+    const { manager } = this.dataSource;
+    const session = await manager.findOneBy(SessionEntity, { tokenDigest: digest(token) });
+    const now = Date.now();
+    if (!session) return null;
+    if (now - session.seenAt.getTime() > idleDays * dayMs) return null;
+    if (now - session.createdAt.getTime() > longestDays * dayMs) return null;
+    const person = await manager.findOneBy(PersonEntity, { id: session.personId });
+    if (!person?.active) return null;
+    if (now - session.seenAt.getTime() > seenEveryMs) {
+      await manager.update(SessionEntity, { tokenDigest: session.tokenDigest }, { seenAt: new Date(now) });
+    }
+    return { tokenDigest: session.tokenDigest, person, provedIds: session.provedIds };
+  }
+
+  /** Ends this browser's session. */
+  async end({ tokenDigest }: Signed): Promise<void> {
+    await this.dataSource.manager.delete(SessionEntity, { tokenDigest });
+  }
+
+  /** Ends every session that a person is at, on every phone. */
+  async endAll(personId: string): Promise<void> {
+    await this.dataSource.manager.delete(SessionEntity, { personId });
+  }
+}
+
+function digest(token: string): string {
+  return createHash('sha256').update(token).digest('base64url');
+}

@@ -1,0 +1,145 @@
+import { randomUUID } from 'node:crypto';
+
+import sharp from 'sharp';
+
+import { demoWheel } from '../src/demo/wheels';
+import { freshServer, type FreshServer } from './fresh-server.testing';
+
+let server: FreshServer;
+beforeAll(async () => {
+  server = await freshServer({ demo: true });
+});
+afterAll(() => server.close());
+
+const at = '2026-03-02T09:00:00.000Z';
+const bakery = '00000003-0000-4000-8000-000000000001';
+
+async function newBike() {
+  const id = randomUUID();
+  await server.send('PUT', `/api/bikes/${id}`, { tag: 'E-1', name: 'Events', kind: 'upright' });
+  return id;
+}
+
+const put = (bike: string, kind: string, data: object, headers = {}) =>
+  server.send('PUT', `/api/bikes/${bike}/events/${randomUUID()}`, { kind, data, at }, headers);
+
+const picture = (width: number, height: number, format: 'jpeg' | 'png' | 'tiff' | 'gif' = 'jpeg') =>
+  sharp({ create: { width, height, channels: 3, background: '#888' } })
+    .toFormat(format)
+    .toBuffer();
+
+const sendPhoto = async (bike: string, bytes: Buffer, change: object = {}, id = randomUUID()) =>
+  server.send('PUT', `/api/bikes/${bike}/photos/${id}`, {
+    about: 'condition',
+    picture: bytes.toString('base64'),
+    takenAt: at,
+    ...change,
+  });
+
+describe('events of a job', () => {
+  it('are added once, stand in the record with who said it, and are withdrawn', async () => {
+    const bike = await newBike();
+    const id = randomUUID();
+    const body = { kind: 'note', data: { end: 'front', words: 'Paint is flaking at the left tip.' }, at };
+    const writeId = randomUUID();
+    for (let times = 0; times < 2; times++) {
+      const sent = await server.send('PUT', `/api/bikes/${bike}/events/${id}`, body, { 'x-write-id': writeId });
+      expect(sent.status).toBe(201);
+    }
+    expect((await server.send('PUT', `/api/bikes/${bike}/events/${id}`, body)).json.code).toBe('id-taken');
+    await server.send('PUT', `/api/bikes/${bike}/events/${id}/withdrawal`, { because: 'wrong bike' });
+    const { events } = (await server.send('GET', `/api/bikes/${bike}`)).json;
+    expect(events).toMatchObject([{ id, kind: 'note', person: 'Hand', withdrawnAt: expect.any(String) }]);
+  });
+
+  it.each([
+    ['step', { end: 'front', stepId: 'x', how: 'perhaps' }, 'how'],
+    ['step', { end: 'front', stepId: 'x', how: 'done', torqueNm: 900 }, 'torqueNm'],
+    ['truing', { end: 'front', spokes: [{ side: 'left', lateralMm: 90 }] }, 'lateralMm'],
+    ['came-off', { end: 'front', side: 'left', parts: [{ kind: 'cheese' }] }, 'kind'],
+    ['note', { end: 'front', words: '' }, 'words'],
+    ['note', { end: 'front', words: 'x', more: 1 }, 'more'],
+    ['gossip', {}, 'kind'],
+  ])('say what does not hold: %s %j', async (kind, data, field) => {
+    const { status, json } = await put(await newBike(), kind, data);
+    expect(status).toBe(422);
+    expect(JSON.stringify(json.errors)).toContain(field);
+  });
+
+  it('keep overrides to the owner, to a stop that stands, and to what may be overridden', async () => {
+    const wheelId = demoWheel('FW-1').id;
+    await server.send('PUT', `/api/bikes/${bakery}/choices/${randomUUID()}`, {
+      end: 'front',
+      kind: 'wheel',
+      wheelId,
+      chosenAt: new Date().toISOString(),
+    });
+    const data = { end: 'front', wheelId, findingId: 'law-power', because: 'On private ground only.' };
+    const installer = await server.signedIn('installer');
+    expect((await put(bakery, 'override', data, { cookie: installer })).status).toBe(403);
+    const notThere = await put(bakery, 'override', { ...data, findingId: 'carbon' });
+    expect(notThere.status).toBe(422);
+    expect(notThere.json.errors[0].path).toBe('data.findingId');
+    const { events } = (await server.send('GET', `/api/bikes/${bakery}`)).json;
+    expect(events.filter(({ kind }: { kind: string }) => kind === 'override')).toEqual([]);
+  });
+});
+
+describe('photos', () => {
+  it('are written anew: smaller, upright, without what the phone wrote into them', async () => {
+    const bike = await newBike();
+    const bytes = await sharp({ create: { width: 3000, height: 2000, channels: 3, background: '#c9e04a' } })
+      .withExif({ IFD0: { Copyright: 'secret place' } })
+      .jpeg()
+      .toBuffer();
+    expect(bytes.includes('secret place')).toBe(true);
+    const { status, json } = await sendPhoto(bike, bytes);
+    expect(status).toBe(201);
+    expect(json).toMatchObject({ about: 'condition', widthPx: 1600, heightPx: 1067, person: 'Hand' });
+    const response = await server.app.request(`/api/bikes/${bike}/photos/${json.id}`, {
+      headers: { cookie: await server.signedIn('learner') },
+    });
+    expect(response.headers.get('content-type')).toBe('image/jpeg');
+    expect(response.headers.get('cache-control')).toContain('immutable');
+    expect(Buffer.from(await response.arrayBuffer()).includes('secret place')).toBe(false);
+  });
+
+  it.each([
+    ['text that calls itself a picture', async () => Buffer.from('<svg onload="alert(1)"></svg>')],
+    ['a kind that is not taken', () => picture(40, 40, 'tiff')],
+    ['a picture that breaks off', async () => (await picture(900, 900)).subarray(0, 500)],
+    ['nothing', async () => Buffer.from([])],
+    ['a small file that unfolds into a huge picture', () => picture(9000, 9000, 'png')],
+  ])('refuse %s', async (_, make) => {
+    const { status, json } = await sendPhoto(await newBike(), await make());
+    expect(status).toBe(422);
+    expect(json.errors[0].path).toBe('picture');
+  });
+
+  it('refuse what is larger than may be sent, before reading it', async () => {
+    const { status, json } = await sendPhoto(await newBike(), Buffer.alloc(5 * 1024 * 1024));
+    expect({ status, code: json.code }).toEqual({ status: 413, code: 'body-too-large' });
+  });
+
+  it('are withdrawn, not deleted, and belong to one bike only', async () => {
+    const [bike, other] = [await newBike(), await newBike()];
+    const { json } = await sendPhoto(bike, await picture(40, 30));
+    expect((await server.send('PUT', `/api/bikes/${other}/photos/${json.id}/withdrawal`, {})).status).toBe(404);
+    await server.send('PUT', `/api/bikes/${bike}/photos/${json.id}/withdrawal`, {});
+    const { photos } = (await server.send('GET', `/api/bikes/${bike}`)).json;
+    expect(photos).toMatchObject([{ id: json.id, withdrawnAt: expect.any(String) }]);
+  });
+
+  it('and events go out and in with the job, exactly', async () => {
+    const bike = await newBike();
+    await sendPhoto(bike, await picture(400, 300), { note: 'Left tip' });
+    await put(bike, 'irreversible', { end: 'front', what: 'filed', where: 'left slot', amountMm: 0.25 });
+    const job = (await server.send('GET', `/api/jobs/${bike}`)).json;
+    expect(job.record.photos[0].picture.length).toBeGreaterThan(100);
+    await server.dataSource.query(`DELETE FROM photo WHERE bike_id = '${bike}'`);
+    await server.dataSource.query(`DELETE FROM job_event WHERE bike_id = '${bike}'`);
+    await server.dataSource.query(`DELETE FROM bike WHERE id = '${bike}'`);
+    expect((await server.send('PUT', `/api/jobs/${randomUUID()}`, job)).status).toBe(201);
+    expect((await server.send('GET', `/api/jobs/${bike}`)).json).toEqual(job);
+  });
+});

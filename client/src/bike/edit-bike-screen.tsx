@@ -10,6 +10,7 @@ import { useOutbox } from '../data/use-outbox';
 import { useWrites } from '../data/use-writes';
 import { outbox } from '../data/shared-outbox';
 import { saveFile } from '../fit/save-file';
+import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
@@ -76,7 +77,13 @@ function EditForm({ bike }: { bike: Bike }) {
       tag={bike.tag}
       backTo={bikePath(bike.id)}
       footer={
-        <Button label={theirs ? words.keepMine : words.save} look="do" disabled={waits} onPress={() => void keep()} />
+        <RoleButton
+          needs="work"
+          label={theirs ? words.keepMine : words.save}
+          look="do"
+          disabled={waits}
+          onPress={() => void keep()}
+        />
       }
     >
       {theirs ? (
@@ -96,7 +103,8 @@ function EditForm({ bike }: { bike: Bike }) {
       <View className="max-w-[640px] gap-3 px-4 pt-6">
         <Button label={words.jobFile} onPress={() => void saveJob()} />
         {jobFailed ? <Txt tone="stop">{words.jobFailed}</Txt> : null}
-        <Button
+        <RoleButton
+          needs="work"
           label={leaving ? words.takeOutSure : words.takeOut}
           look="stop"
           onPress={() => {

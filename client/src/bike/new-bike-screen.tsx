@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
 import { useWrites } from '../data/use-writes';
-import { Button } from '../ui/button';
+import { RoleButton } from '../session/role-button';
 import { Screen } from '../ui/screen';
 import { BikeFormFields, bodyOf, useBikeForm } from './bike-form';
 import { bikePath } from './paths';
@@ -26,7 +26,7 @@ export function NewBikeScreen() {
     <Screen
       title={words.newTitle}
       backTo="/"
-      footer={<Button label={words.saveNew} look="do" onPress={() => void keep()} />}
+      footer={<RoleButton needs="work" label={words.saveNew} look="do" onPress={() => void keep()} />}
     >
       <BikeFormFields form={form} />
     </Screen>

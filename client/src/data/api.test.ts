@@ -1,7 +1,14 @@
 import { read, RefusedError, send, UnreachableError } from './api';
 
 const answer = (status: number, body: unknown) => ({ ok: status < 300, status, json: async () => body }) as Response;
-const write = { writeId: 'w', method: 'PUT' as const, path: '/api/x', body: { a: 1 }, person: 'Øyvind' };
+const write = {
+  writeId: 'w',
+  method: 'PUT' as const,
+  path: '/api/x',
+  body: { a: 1 },
+  person: 'Wren',
+  personId: 'id-of-wren',
+};
 
 describe('talking to the server', () => {
   const fetched = jest.fn<Promise<Response>, [string, RequestInit]>();
@@ -18,7 +25,7 @@ describe('talking to the server', () => {
     expect(init).toMatchObject({
       method: 'PUT',
       body: '{"a":1}',
-      headers: { 'x-write-id': 'w', 'x-person': '%C3%98yvind' },
+      headers: { 'x-write-id': 'w', 'x-person': 'id-of-wren' },
     });
   });
 

@@ -12,7 +12,12 @@ export class RefusedError extends Error {
 
 /** The server cannot be reached, or cannot work just now: the same request may succeed later. */
 export class UnreachableError extends Error {
-  override readonly name = 'UnreachableError';
+  override readonly name: string = 'UnreachableError';
+}
+
+/** Nobody is signed in at this phone any more: the same request may succeed once somebody is. */
+export class SignedOutError extends UnreachableError {
+  override readonly name = 'SignedOutError';
 }
 
 /** One write on its way to the server. */
@@ -21,7 +26,10 @@ export interface WriteRequest {
   method: 'PUT' | 'PATCH';
   path: string;
   body: object;
+  /** Name of who made it, for the screen. */
   person: string;
+  /** Who made it: it may be sent after somebody else took over the phone. */
+  personId?: string;
 }
 
 /** Reads a resource. */
@@ -30,14 +38,14 @@ export async function read<T>(path: string, signal?: AbortSignal): Promise<T> {
 }
 
 /** Sends a write. The same write id may be sent any number of times. */
-export async function send({ writeId, method, path, body, person }: WriteRequest): Promise<unknown> {
+export async function send({ writeId, method, path, body, personId }: WriteRequest): Promise<unknown> {
   return request(path, {
     method,
     body: JSON.stringify(body),
     headers: {
       'content-type': 'application/json',
       [writeIdHeader]: writeId,
-      [personHeader]: encodeURIComponent(person),
+      ...(personId && { [personHeader]: personId }),
     },
   });
 }
@@ -52,7 +60,29 @@ async function request(path: string, init: RequestInit): Promise<unknown> {
   }
   if (response.ok) return response.json();
   if (response.status >= 500) throw new UnreachableError(`The server answers ${response.status}.`);
-  throw new RefusedError(await problemOf(response));
+  const problem = await problemOf(response);
+  if (problem.code === 'not-signed-in') {
+    for (const listener of signedOut) listener();
+    throw new SignedOutError(problem.title);
+  }
+  throw new RefusedError(problem);
+}
+
+const signedOut = new Set<() => void>();
+
+/** Calls back whenever the server says that nobody is signed in here. */
+export function onSignedOut(listener: () => void): () => void {
+  signedOut.add(listener);
+  return () => signedOut.delete(listener);
+}
+
+/** Asks the server for something that is neither read again nor queued, such as signing in. */
+export async function ask<T>(method: 'POST' | 'PUT' | 'DELETE', path: string, body?: object): Promise<T> {
+  return (await request(path, {
+    method,
+    headers: { 'content-type': 'application/json', [writeIdHeader]: crypto.randomUUID() },
+    ...(body && { body: JSON.stringify(body) }),
+  })) as T;
 }
 
 async function problemOf(response: Response): Promise<Problem> {

@@ -1,4 +1,4 @@
-import type { BikeRecord, Choice, OrderLine, Reading } from '@cricket/contract/shapes';
+import type { BikeRecord, Choice, JobEvent, OrderLine, Photo, Reading } from '@cricket/contract/shapes';
 import type { BikeFacts } from '@cricket/core/bike-facts';
 
 import type { PendingWrite } from './outbox-store';
@@ -26,14 +26,17 @@ export function applyWrite(record: BikeRecord | null, write: PendingWrite): Bike
         ? record
         : { ...record, readings: [...record.readings, reading(write, about)] };
     case 'reading-withdrawn':
-      return {
-        ...record,
-        readings: record.readings.map((item) =>
-          item.id === about.id ? { ...item, withdrawnAt: item.withdrawnAt ?? write.madeAt } : item,
-        ),
-      };
+      return { ...record, readings: withdrawn(record.readings, write, about.id) };
     case 'choice':
       return has(record.choices, about.id) ? record : { ...record, choices: [...record.choices, choice(write, about)] };
+    case 'event':
+      return has(record.events, about.id) ? record : { ...record, events: [...record.events, event(write, about)] };
+    case 'event-withdrawn':
+      return { ...record, events: withdrawn(record.events, write, about.id) };
+    case 'photo':
+      return has(record.photos, about.id) ? record : { ...record, photos: [...record.photos, photo(write, about)] };
+    case 'photo-withdrawn':
+      return { ...record, photos: withdrawn(record.photos, write, about.id) };
     default:
       return record;
   }
@@ -59,7 +62,15 @@ function newRecord({ body, madeAt }: PendingWrite, bikeId: string): BikeRecord {
     withdrawnAt: null,
     version: 1,
   } as BikeRecord['bike'];
-  return { bike, readings: [], choices: [], stacks: [], orders: [] };
+  return { bike, readings: [], choices: [], stacks: [], orders: [], events: [], photos: [] };
+}
+
+function withdrawn<T extends { id: string; withdrawnAt: string | null }>(
+  items: readonly T[],
+  { madeAt }: PendingWrite,
+  id: string,
+): T[] {
+  return items.map((item) => (item.id === id ? { ...item, withdrawnAt: item.withdrawnAt ?? madeAt } : item));
 }
 
 /** An order line as it will be, with the version that it will have: one step more may follow at once. */
@@ -84,4 +95,31 @@ function reading({ body, person }: PendingWrite, about: { bikeId: string; id: st
 
 function choice({ body, person }: PendingWrite, about: { bikeId: string; id: string }): Choice {
   return { wheelId: null, ...body, id: about.id, bikeId: about.bikeId, person } as Choice;
+}
+
+function event({ body, person, personId }: PendingWrite, about: { bikeId: string; id: string }): JobEvent {
+  return {
+    ...body,
+    id: about.id,
+    bikeId: about.bikeId,
+    person,
+    personId: personId ?? null,
+    withdrawnAt: null,
+  } as JobEvent;
+}
+
+/** A photo on its way: its picture is still in the write, its size is not known before the server has read it. */
+function photo({ body, person }: PendingWrite, about: { bikeId: string; id: string }): Photo {
+  const { about: place, note = null, takenAt } = body as Pick<Photo, 'about' | 'note' | 'takenAt'>;
+  return {
+    id: about.id,
+    bikeId: about.bikeId,
+    about: place,
+    note,
+    takenAt,
+    person,
+    widthPx: 0,
+    heightPx: 0,
+    withdrawnAt: null,
+  };
 }

@@ -16,7 +16,20 @@ export interface PendingWrite extends WriteRequest {
 
 export type WriteAbout =
   | { kind: 'bike-in' | 'bike-changed' | 'bike-out' | 'taken-in' | 'job-in'; bikeId: string }
-  | { kind: 'reading' | 'reading-withdrawn' | 'choice' | 'stack' | 'order'; bikeId: string; id: string }
+  | {
+      kind:
+        | 'reading'
+        | 'reading-withdrawn'
+        | 'choice'
+        | 'stack'
+        | 'order'
+        | 'event'
+        | 'event-withdrawn'
+        | 'photo'
+        | 'photo-withdrawn';
+      bikeId: string;
+      id: string;
+    }
   | { kind: 'store-item' | 'store-item-out' | 'wheel' | 'settings' | 'stores-import' | 'wheels-import'; id: string };
 
 interface OutboxSchema extends DBSchema {

@@ -92,6 +92,15 @@ export class Outbox {
     await this.reload();
   }
 
+  /** Sends a refused write once more: what stood against it may have changed. */
+  async sendAgain(seq: number): Promise<void> {
+    const store = await this.store;
+    const write = (await store.all()).find((item) => item.seq === seq);
+    if (write) await store.put({ ...write, refused: null });
+    await this.reload();
+    this.tryNow();
+  }
+
   /** Stops trying; what waits stays kept. */
   readonly close = (): void => {
     this.closed = true;

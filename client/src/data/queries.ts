@@ -11,6 +11,8 @@ export const keys = {
   wheels: ['wheels'] as const,
   stores: ['stores'] as const,
   settings: ['settings'] as const,
+  session: ['session'] as const,
+  people: ['people'] as const,
 };
 
 const day = 24 * 60 * 60 * 1000;

@@ -37,6 +37,9 @@ function keepOfBike(write: PendingWrite, about: Extract<WriteAbout, { bikeId: st
     if (record && about.kind === 'order') {
       return { ...record, orders: replaced(record.orders, answer as BikeRecord['orders'][number]) };
     }
+    if (record && about.kind === 'photo') {
+      return { ...record, photos: replaced(record.photos, answer as BikeRecord['photos'][number]) };
+    }
     return applyWrite(record ?? null, write) ?? undefined;
   });
   void queryClient.invalidateQueries({ queryKey: key });

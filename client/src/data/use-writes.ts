@@ -3,6 +3,7 @@ import type {
   BikeChange,
   NewBike,
   NewChoice,
+  NewPhoto,
   NewReading,
   NewStack,
   StoreItemEntry,
@@ -10,10 +11,11 @@ import type {
 } from '@cricket/contract';
 import type { OrderLine, ShopSettings, Wheel } from '@cricket/contract/shapes';
 import type { BikeFacts } from '@cricket/core/bike-facts';
+import type { JobEventData, JobEventKind } from '@cricket/core/job-events';
 import type { StoreItem as CoreStoreItem } from '@cricket/core/parts';
 import { useMemo } from 'react';
 
-import { useSettings } from '../settings/settings';
+import { useMe } from '../session/use-session';
 import type { Outcome } from './outbox';
 import type { WriteAbout } from './outbox-store';
 import { outbox } from './shared-outbox';
@@ -39,6 +41,11 @@ export interface Writes {
   takeIn(bikeId: string, facts: BikeFacts, version: number): Promise<Outcome>;
   putOrder(bikeId: string, lineId: string, line: OrderEntry): Promise<Outcome>;
   putSettings(settings: ShopSettings): Promise<Outcome>;
+  /** Says that something happened to a job, now. */
+  addEvent<K extends JobEventKind>(bikeId: string, kind: K, data: JobEventData<K>): Promise<Outcome>;
+  withdrawEvent(bikeId: string, eventId: string, because?: string): Promise<Outcome>;
+  addPhoto(bikeId: string, photoId: string, photo: Omit<NewPhoto, 'takenAt'>): Promise<Outcome>;
+  withdrawPhoto(bikeId: string, photoId: string): Promise<Outcome>;
   importStores(rows: readonly CoreStoreItem[]): Promise<Outcome>;
   importWheels(rows: readonly Wheel[]): Promise<Outcome>;
   importJob(bikeId: string, job: object): Promise<Outcome>;
@@ -47,7 +54,7 @@ export interface Writes {
 
 /** The writes, in the name of the person at this phone. */
 export function useWrites(): Writes {
-  const { person } = useSettings();
+  const { id: personId, name: person } = useMe();
   return useMemo(() => {
     const submit = (
       method: 'PUT' | 'PATCH',
@@ -55,7 +62,7 @@ export function useWrites(): Writes {
       body: object,
       about: WriteAbout,
       writeId: string = crypto.randomUUID(),
-    ) => outbox.submit({ writeId, method, path, body, person }, about);
+    ) => outbox.submit({ writeId, method, path, body, person, personId }, about);
     return {
       bringBikeIn: (bikeId, body) => submit('PUT', routes.bike(bikeId), body, { kind: 'bike-in', bikeId }),
       changeBike: (bikeId, body) => submit('PATCH', routes.bike(bikeId), body, { kind: 'bike-changed', bikeId }),
@@ -84,6 +91,26 @@ export function useWrites(): Writes {
         submit('PUT', routes.takeIn(bikeId), { facts, version }, { kind: 'taken-in', bikeId }),
       putOrder: (bikeId, id, line) => submit('PUT', routes.order(bikeId, id), line, { kind: 'order', bikeId, id }),
       putSettings: (settings) => submit('PUT', routes.settings, settings, { kind: 'settings', id: 'settings' }),
+      addEvent: (bikeId, kind, data) => {
+        const id = crypto.randomUUID();
+        const body = { kind, data, at: new Date().toISOString() };
+        return submit('PUT', routes.event(bikeId, id), body, { kind: 'event', bikeId, id });
+      },
+      withdrawEvent: (bikeId, id, because) =>
+        submit('PUT', routes.eventWithdrawal(bikeId, id), because ? { because } : {}, {
+          kind: 'event-withdrawn',
+          bikeId,
+          id,
+        }),
+      addPhoto: (bikeId, id, photo) =>
+        submit(
+          'PUT',
+          routes.photo(bikeId, id),
+          { ...photo, takenAt: new Date().toISOString() },
+          { kind: 'photo', bikeId, id },
+        ),
+      withdrawPhoto: (bikeId, id) =>
+        submit('PUT', routes.photoWithdrawal(bikeId, id), {}, { kind: 'photo-withdrawn', bikeId, id }),
       importStores: (rows) => {
         const id = crypto.randomUUID();
         return submit('PUT', routes.storesImport(id), { rows }, { kind: 'stores-import', id });
@@ -95,5 +122,5 @@ export function useWrites(): Writes {
       importJob: (bikeId, job) => submit('PUT', routes.job(crypto.randomUUID()), job, { kind: 'job-in', bikeId }),
       putWheel: (id, body) => submit('PUT', routes.wheel(id), body, { kind: 'wheel', id }),
     };
-  }, [person]);
+  }, [person, personId]);
 }

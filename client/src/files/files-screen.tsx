@@ -10,6 +10,7 @@ import { useStores, useWheels } from '../data/use-bikes';
 import { useRefusal } from '../data/use-refusal';
 import { useWrites } from '../data/use-writes';
 import { saveFile } from '../fit/save-file';
+import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
@@ -171,7 +172,8 @@ function ReadIn({ kind, known }: { kind: 'stores' | 'kits'; known: ReadonlySet<s
                 .join(' · ')}
             </Txt>
           ))}
-          <Button
+          <RoleButton
+            needs="work"
             label={words.readIn(ready.length)}
             look="do"
             onPress={() => void take(ready)}

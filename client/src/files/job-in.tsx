@@ -7,7 +7,7 @@ import { View } from 'react-native';
 import { bikePath } from '../bike/paths';
 import { useRefusal } from '../data/use-refusal';
 import { useWrites } from '../data/use-writes';
-import { Button } from '../ui/button';
+import { RoleButton } from '../session/role-button';
 import { Txt } from '../ui/txt';
 import { readBytes } from './table';
 import { words } from './words';
@@ -63,7 +63,8 @@ export function JobIn() {
       {job ? (
         <>
           <Txt bold>{words.jobPreview(job.record.bike.tag, job.record.bike.name, job.record.readings.length)}</Txt>
-          <Button
+          <RoleButton
+            needs="work"
             label={words.readJob}
             look="do"
             onPress={() => void take(job)}

@@ -6,12 +6,23 @@ import { figure } from '../bike/figures';
 import { Mark, verdictWords } from '../ui/mark';
 import { Txt } from '../ui/txt';
 import { findingTitle } from './finding-titles';
+import { OverridePanel } from './override-panel';
+import type { Overriding } from './use-overriding';
 import { words } from './words';
 
 /** One finding: mark, what, the number that decides; reason and way forward unfold in place. */
-export function FindingRow({ finding, openAtFirst }: { finding: Finding; openAtFirst?: boolean }) {
+export function FindingRow({
+  finding,
+  openAtFirst,
+  overriding,
+}: {
+  finding: Finding;
+  openAtFirst?: boolean;
+  /** Where a stop may be overridden. */
+  overriding?: Overriding;
+}) {
   const [open, setOpen] = useState(openAtFirst ?? false);
-  const { verdict, measured, limit, unit, because, remedies } = finding;
+  const { verdict, measured, limit, unit, because, remedies, overridden } = finding;
   return (
     <View className="border-b border-rule">
       <Pressable
@@ -27,6 +38,11 @@ export function FindingRow({ finding, openAtFirst }: { finding: Finding; openAtF
             {verdictWords[verdict]}
             {limit !== null ? ` · ${words.limit} ${figure(limit)}${unit ? ` ${unit}` : ''}` : ''}
           </Txt>
+          {overridden ? (
+            <Txt size="label" bold>
+              {words.overriddenBy(overridden.person, overridden.because)}
+            </Txt>
+          ) : null}
         </View>
         <Txt size="title" figure bold>
           {measured === null || unit === '' ? '' : figure(measured)}
@@ -40,6 +56,7 @@ export function FindingRow({ finding, openAtFirst }: { finding: Finding; openAtF
               {remedy}
             </Txt>
           ))}
+          {overriding ? <OverridePanel finding={finding} overriding={overriding} /> : null}
         </View>
       ) : null}
     </View>

@@ -9,6 +9,7 @@ import { bikePath, endPath, measurePath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
 import type { AxleLineData, AxlePart } from '../drawing/axle-line/axle-parts';
 import { featureWords } from '../measure/feature-words';
+import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Mark, verdictWords } from '../ui/mark';
 import { Failed, Fetching, Notice } from '../ui/notice';
@@ -24,6 +25,7 @@ import { StackList } from './stack-figures';
 import { onLip } from './on-lip';
 import { useAccept } from './use-accept';
 import { useFitChoice } from './use-fit-choice';
+import { useOverriding } from './use-overriding';
 import { words } from './words';
 import { Working } from './working';
 
@@ -37,6 +39,7 @@ export function FitScreen() {
   const fit = state?.fit ?? null;
   const choice = useFitChoice(state);
   const accept = useAccept(bikeId, end, choice.key);
+  const overriding = useOverriding(record, end, state?.wheel?.id);
   const [part, setPart] = useState<AxlePart | null>(null);
   const [others, setOthers] = useState(false);
   const [working, setWorking] = useState(false);
@@ -98,7 +101,8 @@ export function FitScreen() {
         />
       ) : null}
       {stack ? (
-        <Button
+        <RoleButton
+          needs="work"
           label={accept.busy ? words.taking : words.take}
           look="do"
           disabled={!mayTake}
@@ -139,6 +143,7 @@ export function FitScreen() {
         <FindingRow
           key={`${finding.id}-${finding.verdict}`}
           finding={finding}
+          overriding={overriding}
           openAtFirst={finding.verdict === 'stop' || (index === 0 && finding.verdict !== 'goes')}
         />
       ))}

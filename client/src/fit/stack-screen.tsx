@@ -109,7 +109,8 @@ function StackSheet({ taken, title, lips }: { taken: AcceptedStack; title: strin
     left: parts.filter(({ side }) => side === 'left').reverse(),
     right: parts.filter(({ side }) => side === 'right'),
   };
-  const work = findings.filter((finding) => finding.verdict === 'work');
+  const work = findings.filter((finding) => finding.verdict === 'work' && !finding.overridden);
+  const overridden = findings.filter((finding) => finding.overridden);
   return (
     <View className="gap-4">
       <View className="px-4">
@@ -168,6 +169,20 @@ function StackSheet({ taken, title, lips }: { taken: AcceptedStack; title: strin
             <View key={finding.id}>
               <Txt bold>{findingTitle(finding.id)}</Txt>
               <Txt>{[finding.because, ...finding.remedies].join(' ')}</Txt>
+            </View>
+          ))}
+        </View>
+      ) : null}
+      {overridden.length > 0 ? (
+        <View className="mx-4 gap-2 border-2 border-stop p-3">
+          <Txt bold heading={2}>
+            {words.overriddenTitle}
+          </Txt>
+          {overridden.map((finding) => (
+            <View key={finding.id}>
+              <Txt bold>{findingTitle(finding.id)}</Txt>
+              <Txt>{finding.because}</Txt>
+              <Txt>{words.overriddenBy(finding.overridden!.person, finding.overridden!.because)}</Txt>
             </View>
           ))}
         </View>

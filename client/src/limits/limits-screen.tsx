@@ -9,7 +9,7 @@ import { keys } from '../data/queries';
 import { useRefusal } from '../data/use-refusal';
 import { useShopSettings } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
-import { Button } from '../ui/button';
+import { RoleButton } from '../session/role-button';
 import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
@@ -63,7 +63,8 @@ function Limits({ settings }: { settings: ShopSettings }) {
       backTo="/shop"
       footer={
         saved ? null : (
-          <Button
+          <RoleButton
+            needs="own"
             label={words.keep}
             look="do"
             disabled={errors.length > 0}

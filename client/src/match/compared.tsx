@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 
+import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Mark, verdictWords } from '../ui/mark';
 import { Txt } from '../ui/txt';
@@ -62,7 +63,8 @@ export function Compared({ pair, onTake, onClose }: ComparedProps) {
             {line.findings.slice(0, 4).map(({ id, because }) => (
               <Txt key={id}>{because}</Txt>
             ))}
-            <Button
+            <RoleButton
+              needs="work"
               label={words.take(line.code, words.at[line.end])}
               look="do"
               onPress={() => onTake(line)}

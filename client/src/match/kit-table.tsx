@@ -1,7 +1,7 @@
 import type { End } from '@cricket/core/features';
 import { Pressable, View } from 'react-native';
 
-import { Button } from '../ui/button';
+import { RoleButton } from '../session/role-button';
 import { Mark, verdictWords } from '../ui/mark';
 import { Txt } from '../ui/txt';
 import { hours, money } from './figures';
@@ -61,7 +61,8 @@ export function KitTable({ lines, pair, chosenAt, onTake, onMark }: KitTableProp
               >
                 <Txt className={pair.includes(line) ? '!text-paper' : ''}>{words.compare}</Txt>
               </Pressable>
-              <Button
+              <RoleButton
+                needs="work"
                 label={chosen ? words.chosen : line.code}
                 look={!chosen && (line.verdict === 'goes' || line.verdict === 'work') ? 'do' : 'other'}
                 onPress={() => onTake(line)}

@@ -62,7 +62,7 @@ export function useMatch(record: BikeRecord | null, workshop: Workshop, settings
   };
 }
 
-function matchInput({ bike, readings }: BikeRecord, workshop: Workshop, settings: ShopSettings): MatchInput {
+function matchInput({ bike, readings, events }: BikeRecord, workshop: Workshop, settings: ShopSettings): MatchInput {
   const front = endFacts('front', readings);
   const rear = endFacts('rear', readings);
   const looked = (facts: typeof front) => facts.lengths.size + facts.words.size > 0;
@@ -72,6 +72,7 @@ function matchInput({ bike, readings }: BikeRecord, workshop: Workshop, settings
     wheels: workshop.wheels,
     stores: workshop.stores,
     delivered: null,
+    events,
     hourlyRate: settings.hourlyRate,
     ...(workshop.limits && { limits: workshop.limits }),
     ...(workshop.tools && { tools: workshop.tools }),

@@ -11,6 +11,7 @@ import { useOutbox } from '../data/use-outbox';
 import { useShopSettings } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
 import { hours, money } from '../match/figures';
+import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
@@ -73,7 +74,8 @@ export function OrderScreen() {
       footer={
         <View className="flex-row gap-2">
           <Button label={words.quote} onPress={() => window.print()} className="flex-1" />
-          <Button
+          <RoleButton
+            needs="work"
             label={words.toFit}
             look="do"
             onPress={() => router.navigate(endPath(bikeId, end, 'fit') as never)}
@@ -100,7 +102,8 @@ export function OrderScreen() {
                 </Txt>
                 <Txt size="label">{line.reason}</Txt>
               </View>
-              <Button
+              <RoleButton
+                needs="work"
                 label={words.next[line.state]}
                 onPress={() => step(line)}
                 low

@@ -3,14 +3,12 @@ import { useSyncExternalStore } from 'react';
 /** What a person sets on this phone. */
 export interface Settings {
   theme: 'light' | 'dark' | 'auto';
-  /** Written beside every reading and acceptance. */
-  person: string;
   /** Chirp when a reading is kept. */
   sound: boolean;
   unit: 'mm' | 'inch';
 }
 
-const defaults: Settings = { theme: 'auto', person: 'Installer', sound: true, unit: 'mm' };
+const defaults: Settings = { theme: 'auto', sound: true, unit: 'mm' };
 const storageKey = 'cricket-settings';
 const listeners = new Set<() => void>();
 let current = load();

@@ -1,12 +1,12 @@
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
-import { Pressable, TextInput, View } from 'react-native';
+import { Pressable, View } from 'react-native';
 
 import type { PendingWrite } from '../data/outbox-store';
 import { outbox } from '../data/shared-outbox';
 import { useShop } from '../data/use-bikes';
 import { useOutbox } from '../data/use-outbox';
+import { WhoIsHere } from '../session/who-is-here';
 import { changeSettings, useSettings } from '../settings/settings';
 import { Button } from '../ui/button';
 import { Screen } from '../ui/screen';
@@ -18,28 +18,12 @@ import { words } from './words';
 export function ShopScreen() {
   const router = useRouter();
   const shop = useShop();
-  const { theme, sound, person } = useSettings();
-  const [name, setName] = useState(person);
+  const { theme, sound } = useSettings();
   return (
     <Screen title={shop.data?.name ?? words.title}>
       <View className="max-w-[640px] gap-6 px-4 py-2">
         <Txt tone="soft">{shop.data?.demo ? words.demo : words.own}</Txt>
-        <View className="gap-1">
-          <Txt nativeID="person-label" bold>
-            {words.person}
-            <Txt tone="soft">{`  ${words.personHint}`}</Txt>
-          </Txt>
-          <TextInput
-            aria-labelledby="person-label"
-            value={name}
-            maxLength={80}
-            onChangeText={(text) => {
-              setName(text);
-              changeSettings({ person: text.trim() || 'Installer' });
-            }}
-            className="h-14 rounded-md border-2 border-ink bg-sheet px-3 font-text text-lead text-ink"
-          />
-        </View>
+        <WhoIsHere />
         <Switch
           label={words.theme}
           options={[
@@ -110,7 +94,7 @@ function Entry({ write }: { write: PendingWrite }) {
   const { refused, about, madeAt, body } = write;
   return (
     <View className="gap-1 border-b border-rule py-2">
-      <Txt bold>{`${words.kinds[about.kind]} · ${format(new Date(madeAt), 'd MMM HH:mm')}`}</Txt>
+      <Txt bold>{`${words.kinds[about.kind]} · ${write.person} · ${format(new Date(madeAt), 'd MMM HH:mm')}`}</Txt>
       <Txt size="label" tone="soft">
         {summary(body)}
       </Txt>
@@ -122,7 +106,10 @@ function Entry({ write }: { write: PendingWrite }) {
           ))}
           {refused.current ? <Txt>{`${words.theirs}: ${summary(refused.current)}`}</Txt> : null}
           {refused.yours ? <Txt>{`${words.yours}: ${summary(refused.yours)}`}</Txt> : null}
-          <Button label={words.discard} onPress={() => void outbox.discard(write.seq)} className="self-start" />
+          <View className="flex-row gap-2">
+            <Button label={words.sendAgain} onPress={() => void outbox.sendAgain(write.seq)} />
+            <Button label={words.discard} onPress={() => void outbox.discard(write.seq)} />
+          </View>
         </>
       ) : (
         <Txt size="label" tone="soft">

@@ -8,7 +8,7 @@ import { View } from 'react-native';
 import { useStores } from '../data/use-bikes';
 import { useRefusal } from '../data/use-refusal';
 import { useWrites } from '../data/use-writes';
-import { Button } from '../ui/button';
+import { RoleButton } from '../session/role-button';
 import { Choices, Field } from '../ui/field';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
@@ -56,7 +56,7 @@ function ItemForm({ item }: { item?: StoreItem }) {
     <Screen
       title={item ? words.editTitle : words.newTitle}
       backTo="/stores"
-      footer={<Button label={words.save} look="do" onPress={() => void keep()} />}
+      footer={<RoleButton needs="work" label={words.save} look="do" onPress={() => void keep()} />}
     >
       {refusal.messages.length > 0 ? (
         <View role="alert" className="mx-4 mb-2 border-2 border-stop bg-sheet p-3">
@@ -88,7 +88,8 @@ function ItemForm({ item }: { item?: StoreItem }) {
         <Field control={control} name="label" label={words.fields.label} hint={words.optional} />
         <Field control={control} name="count" label={words.fields.count} numeric />
         {item ? (
-          <Button
+          <RoleButton
+            needs="work"
             label={leaving ? words.takeOutSure : words.takeOut}
             look="stop"
             onPress={() => {

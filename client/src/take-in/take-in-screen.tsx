@@ -1,4 +1,4 @@
-import type { Bike } from '@cricket/contract/shapes';
+import type { Bike, BikeRecord } from '@cricket/contract/shapes';
 import { takeIn, type Place } from '@cricket/core/take-in';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -11,7 +11,8 @@ import { useBikes } from '../data/use-bikes';
 import { useRefusal } from '../data/use-refusal';
 import { useShopSettings } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
-import { Button } from '../ui/button';
+import { PhotoStrip } from '../photos/photo-strip';
+import { RoleButton } from '../session/role-button';
 import { Choices, Field } from '../ui/field';
 import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
@@ -35,13 +36,14 @@ export function TakeInScreen() {
       </Screen>
     );
   }
-  return <TakeInForm key={record.bike.id} bike={record.bike} states={states} laws={settings.data.laws} />;
+  return <TakeInForm key={record.bike.id} record={record} states={states} laws={settings.data.laws} />;
 }
 
 type States = NonNullable<ReturnType<typeof useBothEnds>['states']>;
 type Laws = NonNullable<ReturnType<typeof useShopSettings>['data']>['laws'];
 
-function TakeInForm({ bike, states, laws }: { bike: Bike; states: States; laws: Laws }) {
+function TakeInForm({ record, states, laws }: { record: BikeRecord; states: States; laws: Laws }) {
+  const { bike } = record;
   const router = useRouter();
   const wide = useWide();
   const { takeIn: keepTakeIn } = useWrites();
@@ -93,6 +95,7 @@ function TakeInForm({ bike, states, laws }: { bike: Bike; states: States; laws: 
       />
       <Choices control={control} name="rearBrake" label={words.rearBrake} options={Object.entries(words.brakeKinds)} />
       <Field control={control} name="notes" label={words.notes} hint={words.notesHint} lines={4} />
+      <PhotoStrip record={record} about="condition" title={words.photos} hint={words.photosHint} />
     </View>
   );
   return (
@@ -100,7 +103,9 @@ function TakeInForm({ bike, states, laws }: { bike: Bike; states: States; laws: 
       title={words.title}
       tag={bike.tag}
       backTo={bikePath(bike.id)}
-      footer={<Button label={words.keep} look="do" onPress={() => void keep()} testID="keep-take-in" />}
+      footer={
+        <RoleButton needs="work" label={words.keep} look="do" onPress={() => void keep()} testID="keep-take-in" />
+      }
     >
       {refusal.messages.length > 0 ? (
         <View role="alert" className="mx-4 mb-2 border-2 border-stop bg-sheet p-3">

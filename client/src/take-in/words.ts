@@ -30,6 +30,8 @@ export const words = {
   rack: 'Rack carries at most, kg',
   notes: 'What the walk round found',
   notesHint: 'cracks, rust, play, wear: one a line',
+  photos: 'Photos of the walk round',
+  photosHint: 'whole bike, dropouts, cracks, wear',
   score: 'Front, rear or mid',
   places: { front: 'Front', rear: 'Rear', mid: 'Mid drive' } satisfies Record<Place, string>,
   stopped: 'must not be',

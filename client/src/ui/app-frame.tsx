@@ -1,13 +1,14 @@
 import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { Slot, usePathname } from 'expo-router';
-import { useEffect } from 'react';
+import { lazy, Suspense, useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 
 import { persister } from '../data/persister';
 import { prefetchPieces } from '../data/prefetch-pieces';
 import { keptForMs, queryClient } from '../data/queries';
+import { useSession } from '../session/use-session';
 import { Bar } from './bar';
-import { Notice } from './notice';
+import { Fetching, Notice } from './notice';
 import { SyncStrip } from './sync-strip';
 import { useDark } from './tones';
 import { useWide } from './use-wide';
@@ -30,14 +31,39 @@ export function AppFrame() {
       // What was kept is shown at once, and asked for anew at once.
       onSuccess={() => void queryClient.invalidateQueries()}
     >
-      <View className={`min-h-0 min-w-0 flex-1 bg-paper ${wide ? 'flex-row' : 'flex-col-reverse'}`}>
-        {measuring && !wide ? null : <Bar wide={wide} />}
-        <View className="min-h-0 min-w-0 flex-1">
-          <SyncStrip />
-          <Slot />
+      <Door>
+        <View className={`min-h-0 min-w-0 flex-1 bg-paper ${wide ? 'flex-row' : 'flex-col-reverse'}`}>
+          {measuring && !wide ? null : <Bar wide={wide} />}
+          <View className="min-h-0 min-w-0 flex-1">
+            <SyncStrip />
+            <Slot />
+          </View>
         </View>
-      </View>
+      </Door>
     </PersistQueryClientProvider>
+  );
+}
+
+const SignInScreen = lazy(async () => ({ default: (await import('../session/sign-in-screen')).SignInScreen }));
+
+/** Lets in whoever is signed in. Without the server, whoever was when it last answered. */
+function Door({ children }: { children: ReactNode }) {
+  const session = useSession();
+  if (session.data?.person) return children;
+  if (session.data) {
+    return (
+      <Suspense fallback={<Fetching />}>
+        <SignInScreen empty={session.data.empty} />
+      </Suspense>
+    );
+  }
+  if (session.isPending) return <Fetching />;
+  return (
+    <Notice
+      title={words.failed}
+      because={words.failedWhy}
+      action={{ label: words.again, onPress: () => void session.refetch() }}
+    />
   );
 }
 

@@ -5,7 +5,7 @@ import { Pressable, View } from 'react-native';
 import { bikePath, endPath, measurePath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
 import { useWrites } from '../data/use-writes';
-import { Button } from '../ui/button';
+import { RoleButton } from '../session/role-button';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
@@ -60,7 +60,8 @@ export function ChooseWheelScreen() {
                 </Txt>
                 <Txt tone="soft">{[words[wheel.soldFor], wheelLine(wheel)].join(' · ')}</Txt>
               </View>
-              <Button
+              <RoleButton
+                needs="work"
                 label={words.chooseThis(wheel.code)}
                 look={chosen || !state.wheel ? 'do' : 'other'}
                 onPress={() => take(wheel.id)}

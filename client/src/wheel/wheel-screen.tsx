@@ -7,7 +7,7 @@ import { View } from 'react-native';
 import { useWheels } from '../data/use-bikes';
 import { useRefusal } from '../data/use-refusal';
 import { useWrites } from '../data/use-writes';
-import { Button } from '../ui/button';
+import { RoleButton } from '../session/role-button';
 import { Choices, Field } from '../ui/field';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
@@ -50,7 +50,7 @@ function WheelForm({ wheel }: { wheel?: Wheel }) {
     <Screen
       title={wheel?.code ?? words.newTitle}
       backTo="/wheels"
-      footer={<Button label={words.save} look="do" onPress={() => void keep()} />}
+      footer={<RoleButton needs="work" label={words.save} look="do" onPress={() => void keep()} />}
     >
       {wheel ? <WheelFacts wheel={wheel} /> : null}
       {refusal.messages.length > 0 ? (

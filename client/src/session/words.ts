@@ -1,0 +1,43 @@
+import type { Role } from '@cricket/contract/shapes';
+
+/** Words of signing in and handing over. */
+export const words = {
+  title: 'Who is it?',
+  lead: 'Sign in with your name and password. At the stand, a phone changes hands by PIN afterwards.',
+  firstTitle: 'A new shop',
+  firstLead: 'Nobody is in it yet. Whoever signs up here becomes its owner, and lets others in.',
+  name: 'Name',
+  password: 'Password',
+  passwordHint: 'at least 10 characters',
+  signIn: 'Sign in',
+  begin: 'Open the shop',
+  waits: (count: number) =>
+    `${count} ${count === 1 ? 'entry waits' : 'entries wait'} here and ${count === 1 ? 'goes' : 'go'} out once somebody is signed in.`,
+  unreachable: 'The server does not answer. Try again when it does.',
+  roles: { owner: 'Owner', installer: 'Installer', learner: 'Learner' } satisfies Record<Role, string>,
+  may: {
+    owner: 'Everything: limits, overrides, people.',
+    installer: 'The work: fit, order, stores, catalogue.',
+    learner: 'Looks, measures and walks the steps. Decides nothing.',
+  } satisfies Record<Role, string>,
+  here: 'At this phone',
+  demoRoles: 'In the demo, walk about as',
+  handOver: 'Hand the phone over',
+  pin: (name: string) => `PIN of ${name}`,
+  take: 'Take over',
+  noPins: 'Nobody else has a PIN yet. The owner sets one on the People page.',
+  leave: 'Sign out here',
+  leaveAll: 'Sign out on every phone',
+  leaveSure: 'Sure? Touch again',
+  people: 'People of the shop',
+  secrets: 'My password and PIN',
+  oldPassword: 'Password in force',
+  newPassword: 'New password',
+  newPin: 'New PIN',
+  pinHint: '4 to 8 digits',
+  leaveEmpty: 'left empty: stays',
+  keep: 'Keep',
+  kept: 'Kept.',
+  learnerMayNot: 'You are here as a learner: an installer decides this.',
+  ownerOnly: 'Only the owner changes this.',
+};

@@ -33,6 +33,7 @@ const screens: [name: string, path: string, ready: string][] = [
   ['wheel', '/wheels/00000001-0000-4000-8000-000000000001', 'Keep'],
   ['templates', '/bikes/00000003-0000-4000-8000-000000000004/front/template', 'Print'],
   ['lists in files', '/files', 'Stores as CSV'],
+  ['people', '/people', 'Hesper'],
   ['shop', '/shop', 'As the phone'],
 ];
 

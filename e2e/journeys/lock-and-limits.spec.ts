@@ -1,4 +1,4 @@
-import { expect, test } from '../support/test';
+import { become, expect, test } from '../support/test';
 
 const tourer = '/bikes/00000003-0000-4000-8000-000000000004/front';
 
@@ -21,6 +21,7 @@ test('the lock page answers to every push', async ({ page, shop }) => {
 });
 
 test('a tighter limit changes the verdict, a bad one is named, and the default comes back', async ({ page, shop }) => {
+  await become(page, shop, 'owner');
   await page.goto(`${shop.url}/limits`);
   const steel = page.getByTestId('limit-fileMm.steel');
   await steel.fill('9');

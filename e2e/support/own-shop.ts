@@ -18,6 +18,9 @@ export class OwnShop {
     return `http://127.0.0.1:${this.port}`;
   }
 
+  /** A shop without demo data and people is the alternative. */
+  constructor(private readonly demo = true) {}
+
   /** Creates the database, fills it with the demo and starts the server. */
   async open(): Promise<void> {
     await this.admin(`CREATE DATABASE ${this.database}`);
@@ -33,7 +36,7 @@ export class OwnShop {
         ...process.env,
         PORT: String(this.port),
         DATABASE_URL: this.databaseUrl(),
-        DEMO: '1',
+        DEMO: this.demo ? '1' : '0',
         CLIENT_DIR: `${root}client/dist`,
         LOG_LEVEL: 'info',
       },

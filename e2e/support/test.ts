@@ -29,6 +29,12 @@ export const test = base.extend<{ shop: OwnShop; complaints: string[] }>({
 
 export { expect };
 
+/** Becomes somebody else of the demo shop at this page, as its role buttons do. */
+export async function become(page: Page, shop: OwnShop, role: 'owner' | 'installer' | 'learner'): Promise<void> {
+  const answer = await page.request.post(`${shop.url}/api/session/demo`, { data: { role } });
+  expect(answer.ok()).toBe(true);
+}
+
 /** Types as a caliper does: digits, then Enter. */
 export async function caliper(page: Page, value: string): Promise<void> {
   await page.keyboard.type(value);

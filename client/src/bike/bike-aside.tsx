@@ -2,6 +2,7 @@ import { openAtTakeIn } from '@cricket/core/take-in-open';
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { measurePlan } from '@cricket/core/end-facts';
 import type { End } from '@cricket/core/features';
+import { eventsOf } from '@cricket/core/job-events';
 import type { EndState } from '@cricket/core/next-action';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
@@ -14,7 +15,7 @@ import { verdictWords } from '../ui/mark';
 import { Rule } from '../ui/rule';
 import { Txt } from '../ui/txt';
 import { listedLines } from '../order/order-lines';
-import { endPath, takeInPath } from './paths';
+import { bothPath, endPath, takeInPath } from './paths';
 import { words } from './words';
 
 export interface BikeAsideProps {
@@ -52,7 +53,12 @@ export function BikeAside({ record, end, states }: BikeAsideProps) {
           ))}
         </View>
       </View>
-      <Stations bikeId={record.bike.id} state={states[end]} record={record} />
+      <Stations
+        bikeId={record.bike.id}
+        state={states[end]}
+        record={record}
+        bothChosen={states.front.wheel !== null && states.rear.wheel !== null}
+      />
     </View>
   );
 }
@@ -73,7 +79,15 @@ interface StationRow {
   path: string;
 }
 
-function Stations({ bikeId, state, record }: { bikeId: string; state: EndState; record: BikeRecord }) {
+interface StationsProps {
+  bikeId: string;
+  state: EndState;
+  record: BikeRecord;
+  /** A kit is taken at each end. */
+  bothChosen: boolean;
+}
+
+function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
   const router = useRouter();
   const { end, facts, wheel, fit, next } = state;
   const plan = measurePlan(facts).filter(({ required }) => required);
@@ -81,6 +95,7 @@ function Stations({ bikeId, state, record }: { bikeId: string; state: EndState; 
   const accepted = [...record.stacks].reverse().find((stack) => stack.end === end);
   const asked = openAtTakeIn(record.bike.facts, end);
   const listed = fit ? listedLines(record, end, fit.shopping) : [];
+  const rounds = eventsOf(record.events, 'truing').filter(({ data }) => data.end === end).length;
   const here = listed.filter((line) => line.state === 'received').length;
   const rows: StationRow[] = [
     {
@@ -147,7 +162,17 @@ function Stations({ bikeId, state, record }: { bikeId: string; state: EndState; 
             now: false,
             path: endPath(bikeId, end, 'lacing'),
           },
+          {
+            name: words.truing,
+            says: words.trued(rounds),
+            done: rounds > 0,
+            now: false,
+            path: endPath(bikeId, end, 'truing'),
+          },
         ]
+      : []),
+    ...(bothChosen
+      ? [{ name: words.both, says: words.bothSays, done: false, now: false, path: bothPath(bikeId) }]
       : []),
     {
       name: words.stack,

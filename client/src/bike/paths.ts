@@ -3,9 +3,10 @@ import type { NextAction } from '@cricket/core/next-action';
 
 /** Pages of an end, in the order of the work. */
 export type Station =
-  'measure' | 'match' | 'wheel' | 'order' | 'fit' | 'lock' | 'gears' | 'lacing' | 'stack' | 'template';
+  'measure' | 'match' | 'wheel' | 'order' | 'fit' | 'lock' | 'gears' | 'lacing' | 'truing' | 'stack' | 'template';
 
 export const takeInPath = (bikeId: string) => `/bikes/${bikeId}/take-in`;
+export const bothPath = (bikeId: string) => `/bikes/${bikeId}/both`;
 export const bikePath = (bikeId: string) => `/bikes/${bikeId}`;
 export const endPath = (bikeId: string, end: End, station: Station) => `/bikes/${bikeId}/${end}/${station}`;
 export const measurePath = (bikeId: string, end: End, featureId?: string) =>

@@ -1,25 +1,23 @@
 import type { Finding } from '@cricket/core/verdict';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 
 import { figure } from '../bike/figures';
 import { Mark, verdictWords } from '../ui/mark';
 import { Txt } from '../ui/txt';
 import { findingTitle } from './finding-titles';
-import { OverridePanel } from './override-panel';
-import type { Overriding } from './use-overriding';
 import { words } from './words';
 
 /** One finding: mark, what, the number that decides; reason and way forward unfold in place. */
 export function FindingRow({
   finding,
   openAtFirst,
-  overriding,
+  children,
 }: {
   finding: Finding;
   openAtFirst?: boolean;
-  /** Where a stop may be overridden. */
-  overriding?: Overriding;
+  /** Below reason and way forward, such as how to override it. */
+  children?: ReactNode;
 }) {
   const [open, setOpen] = useState(openAtFirst ?? false);
   const { verdict, measured, limit, unit, because, remedies, overridden } = finding;
@@ -56,7 +54,7 @@ export function FindingRow({
               {remedy}
             </Txt>
           ))}
-          {overriding ? <OverridePanel finding={finding} overriding={overriding} /> : null}
+          {children}
         </View>
       ) : null}
     </View>

@@ -19,8 +19,10 @@ import { useWide } from '../ui/use-wide';
 import { words as shared } from '../ui/words';
 import { arrangementOf } from './arrangement';
 import { AxleDrawing } from './axle-drawing';
+import { BuiltUp } from './built-up';
 import { FindingRow } from './finding-row';
 import { HandPanel } from './hand-panel';
+import { OverridePanel } from './override-panel';
 import { StackList } from './stack-figures';
 import { onLip } from './on-lip';
 import { useAccept } from './use-accept';
@@ -77,7 +79,7 @@ export function FitScreen() {
   const data: AxleLineData | null =
     stack && input
       ? {
-          wheel,
+          wheel: fit.wheel,
           input,
           stack,
           outside: fit.outside,
@@ -143,9 +145,10 @@ export function FitScreen() {
         <FindingRow
           key={`${finding.id}-${finding.verdict}`}
           finding={finding}
-          overriding={overriding}
           openAtFirst={finding.verdict === 'stop' || (index === 0 && finding.verdict !== 'goes')}
-        />
+        >
+          <OverridePanel finding={finding} overriding={overriding} />
+        </FindingRow>
       ))}
       <View className="flex-row flex-wrap gap-x-5 px-4 py-2">
         {fit.torque ? <Go label={words.toLock} path={endPath(bikeId, end, 'lock')} /> : null}
@@ -163,6 +166,7 @@ export function FitScreen() {
           </Pressable>
         ) : null}
       </View>
+      {fit.adapter?.build ? <BuiltUp adapter={fit.adapter} /> : null}
       {working && stack && input ? <Working fit={fit} stack={stack} input={input} /> : null}
       <Txt size="label" tone="soft" className="px-4 py-2">
         {words.note}

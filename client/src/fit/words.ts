@@ -39,6 +39,8 @@ export const words = {
   toStores: 'To the stores',
   otherWheel: 'Try another wheel',
   toMeasure: 'Measure what is open',
+  builtUp: 'Built up for this end, in this order',
+  screwIn: (screw: string, hole: string, mm: string) => `${screw} into ${hole}: ${mm} of thread`,
   limit: 'limit',
   worthAgain: (title: string, because: string) => `Worth reading again: ${title.toLowerCase()}. ${because}`,
   toLock: 'What holds the axle',

@@ -29,8 +29,8 @@ export function GearsScreen() {
   const wide = useWide();
   const { width } = useWindowDimensions();
   const { record, state, workshop, isPending, refetch } = useBikeEnd(bikeId, end);
-  const [chainring, setChainring] = useState(42);
-  const [sprocket, setSprocket] = useState(14);
+  const [movedChainring, setChainring] = useState<number | null>(null);
+  const [movedSprocket, setSprocket] = useState<number | null>(null);
   if (!record || !state) {
     return (
       <Screen title={shared.loading} backTo={bikePath(bikeId)}>
@@ -38,6 +38,9 @@ export function GearsScreen() {
       </Screen>
     );
   }
+  const { chainringTeeth, smallestTeeth } = record.bike.facts;
+  const chainring = movedChainring ?? chainringTeeth ?? 42;
+  const sprocket = movedSprocket ?? smallestTeeth ?? 14;
   const gears = state.fit?.gears ?? null;
   const { wheel } = state;
   if (!gears || !wheel?.kit) {
@@ -106,12 +109,15 @@ export function GearsScreen() {
             ...(chainringFor85Rpm === undefined ? [] : [words.best(chainringFor85Rpm)]),
           ].join(' · ')}
         </Txt>
+        <Txt tone="soft" className="px-4">
+          {chainringTeeth && smallestTeeth ? words.ownTeeth : words.usualTeeth}
+        </Txt>
         <Slider
           label={words.chainring}
           shown={words.teeth(chainring)}
           value={chainring}
-          min={22}
-          max={60}
+          min={18}
+          max={70}
           step={1}
           onChange={setChainring}
         />
@@ -120,7 +126,7 @@ export function GearsScreen() {
           shown={words.teeth(sprocket)}
           value={sprocket}
           min={9}
-          max={24}
+          max={40}
           step={1}
           onChange={setSprocket}
         />

@@ -7,6 +7,8 @@ export const words = {
   chart: 'Off the click, smallest sprocket first',
   chartNote: (goes: string, work: string) => `within ${goes} it shifts cleanly, within ${work} it still shifts`,
   cadence: 'Cadence and speed on the smallest sprocket',
+  ownTeeth: 'Teeth as counted at take-in; push to try others.',
+  usualTeeth: 'Usual teeth: count them at take-in, or push.',
   chainring: 'Chainring',
   sprocket: 'Smallest sprocket',
   teeth: (count: number) => `${count} teeth`,

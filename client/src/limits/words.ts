@@ -14,6 +14,8 @@ export const words = {
     wheel: 'Spokes',
     tyre: 'Tyre',
     bike: 'Bike',
+    cost: 'Prices and waiting',
+    time: 'Minutes of work',
   } satisfies Record<LimitArea, string>,
   sources: {
     judgement: '[J] our judgement: edit it with reason',

@@ -16,6 +16,7 @@ import { featureWords } from './feature-words';
 import { judgeTyped, type JudgedTyped } from './judge-typed';
 import { Keypad } from './keypad';
 import { ReadingsSoFar } from './readings-so-far';
+import { TellingNext } from './telling-next';
 import type { Measuring } from './use-measuring';
 import { useTyped } from './use-typed';
 import { nextOpen } from './where-next';
@@ -163,6 +164,7 @@ export function LengthReading({ measuring, feature, title, strip }: LengthReadin
               <Txt className="underline">{words.outerFace}</Txt>
             </Pressable>
           ) : null}
+          <TellingNext measuring={measuring} next={next} />
           <ReadingsSoFar readings={readings} onWithdraw={withdraw} />
         </View>
       </View>

@@ -1,5 +1,6 @@
 /** Words of the measuring page. */
 export const words = {
+  tellsMost: (title: string) => `Tells most for its time: ${title}`,
   keep: 'Keep',
   keepNext: (next: string) => `Keep · next: ${next}`,
   next: (title: string) => `Next: ${title}`,

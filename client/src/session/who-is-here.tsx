@@ -31,7 +31,7 @@ export function WhoIsHere() {
   const [sure, setSure] = useState(false);
   const me = session.data?.person;
   if (!me) return null;
-  const settle = async (asked: Promise<SessionInfo>) => {
+  const settle = async (asked: Promise<SessionInfo>): Promise<boolean> => {
     try {
       const info = await asked;
       setProblem([]);
@@ -41,8 +41,10 @@ export function WhoIsHere() {
         await persister.removeClient();
       }
       takeOver(info);
+      return true;
     } catch (error) {
       setProblem(problemWords(error));
+      return false;
     }
   };
   return (
@@ -100,17 +102,17 @@ export function WhoIsHere() {
 }
 
 /** Another person takes the phone: name, PIN, done. */
-function HandOver({ meId, onTake }: { meId: string; onTake: (personId: string, pin: string) => Promise<void> }) {
+function HandOver({ meId, onTake }: { meId: string; onTake: (personId: string, pin: string) => Promise<boolean> }) {
   const people = usePeople();
   const [picked, setPicked] = useState<string | undefined>();
   const [pin, setPin] = useState('');
   const others = (people.data ?? []).filter(({ id, hasPin, active }) => id !== meId && hasPin && active);
   const chosen = others.find(({ id }) => id === picked);
-  const take = () => {
+  const take = async () => {
     if (!chosen) return;
-    void onTake(chosen.id, pin);
     setPin('');
-    setPicked(undefined);
+    // After a slip the same person tries again.
+    if (await onTake(chosen.id, pin)) setPicked(undefined);
   };
   return (
     <View className="gap-2">
@@ -129,7 +131,7 @@ function HandOver({ meId, onTake }: { meId: string; onTake: (personId: string, p
               label={words.pin(chosen.name)}
               value={pin}
               onChange={setPin}
-              onEnter={take}
+              onEnter={() => void take()}
               secret
               digits
               maxLength={8}
@@ -137,7 +139,7 @@ function HandOver({ meId, onTake }: { meId: string; onTake: (personId: string, p
               testID="pin"
             />
           </View>
-          <Button label={words.take} look="do" disabled={!/^\d{4,8}$/.test(pin)} onPress={take} />
+          <Button label={words.take} look="do" disabled={!/^\d{4,8}$/.test(pin)} onPress={() => void take()} />
         </View>
       ) : null}
     </View>

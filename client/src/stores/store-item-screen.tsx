@@ -9,6 +9,7 @@ import { useStores } from '../data/use-bikes';
 import { useRefusal } from '../data/use-refusal';
 import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
+import { Button } from '../ui/button';
 import { Choices, Field } from '../ui/field';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
@@ -18,10 +19,12 @@ import { words } from './words';
 
 /** One line of the stores, changed or new. */
 export function StoreItemScreen() {
-  const { itemId } = useLocalSearchParams<{ itemId: string }>();
+  const { itemId, like } = useLocalSearchParams<{ itemId: string; like?: string }>();
   const { data, isPending, refetch } = useStores();
   const item = data?.find(({ id }) => id === itemId);
-  if (itemId === 'new') return <ItemForm key="new" />;
+  if (itemId === 'new' && (data || !like)) {
+    return <ItemForm key={like ?? 'new'} model={data?.find(({ id }) => id === like)} />;
+  }
   if (!data || !item) {
     return (
       <Screen title={words.editTitle} backTo="/stores">
@@ -32,7 +35,8 @@ export function StoreItemScreen() {
   return <ItemForm key={item.id} item={item} />;
 }
 
-function ItemForm({ item }: { item?: StoreItem }) {
+/** @param model - what a new line starts from */
+function ItemForm({ item, model }: { item?: StoreItem; model?: StoreItem }) {
   const router = useRouter();
   const { putStoreItem, withdrawStoreItem } = useWrites();
   const refusal = useRefusal<StoreItem>();
@@ -41,13 +45,13 @@ function ItemForm({ item }: { item?: StoreItem }) {
   const [leaving, setLeaving] = useState(false);
   const { control, handleSubmit } = useForm<StoreFields>({
     mode: 'onTouched',
-    defaultValues: storeFields(item),
+    defaultValues: storeFields(item ?? model),
     resolver: checkStore,
   });
   const kind = useWatch({ control, name: 'kind' });
   const back = () => router.navigate('/stores' as never);
   const keep = handleSubmit(async (fields) => {
-    const outcome = await putStoreItem(itemId, storeEntry(fields, item, version));
+    const outcome = await putStoreItem(itemId, storeEntry(fields, item ?? model, version));
     const current = await refusal.settle(outcome);
     if (current) setVersion(current.version);
     if (outcome.kind !== 'refused') back();
@@ -56,6 +60,11 @@ function ItemForm({ item }: { item?: StoreItem }) {
     <Screen
       title={item ? words.editTitle : words.newTitle}
       backTo="/stores"
+      action={
+        item ? (
+          <Button label={words.duplicate} low onPress={() => router.navigate(`/stores/new?like=${item.id}` as never)} />
+        ) : undefined
+      }
       footer={<RoleButton needs="work" label={words.save} look="do" onPress={() => void keep()} />}
     >
       {refusal.messages.length > 0 ? (

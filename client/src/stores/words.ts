@@ -2,6 +2,7 @@ import type { StoreKind } from '@cricket/core/parts';
 
 /** Words of the stores. */
 export const words = {
+  duplicate: 'Duplicate',
   title: 'Stores',
   add: 'Add a line',
   search: 'Search the stores',

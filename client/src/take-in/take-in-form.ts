@@ -15,6 +15,8 @@ export const numberFields = {
   descent: { min: 0, max: 40, unit: '%', required: false },
   budget: { min: 0, max: 100_000, unit: '', required: false },
   rack: { min: 0.1, max: 500, unit: 'kg', required: false },
+  chainring: { min: 18, max: 70, unit: 'teeth', required: false },
+  smallest: { min: 9, max: 40, unit: 'teeth', required: false },
 } as const;
 
 export type NumberField = keyof typeof numberFields;
@@ -43,6 +45,8 @@ export function takeInFields(facts: BikeFacts): TakeInFields {
     descent: text(facts.descentPercent),
     budget: text(facts.budget),
     rack: text(facts.ratings?.find(({ part }) => part === 'rack')?.ratedKg),
+    chainring: text(facts.chainringTeeth),
+    smallest: text(facts.smallestTeeth),
     loadAt: facts.loadAt ?? 'rear',
     surface: facts.surface ?? 'dry',
     law: facts.law?.id ?? '',
@@ -71,6 +75,10 @@ export function checkTakeIn(values: TakeInFields) {
 /** What goes to the server; what the form does not show stays as it was. */
 export function takeInFacts(values: TakeInFields, before: BikeFacts, laws: readonly LawClass[]): BikeFacts {
   const figure = (name: NumberField) => typedFigure(values[name]) ?? undefined;
+  const teeth = (name: 'chainring' | 'smallest') => {
+    const count = figure(name);
+    return count === undefined ? undefined : Math.round(count);
+  };
   const gradePercent = figure('climb');
   const minutes = figure('minutes');
   const climbKmh = figure('climbKmh');
@@ -98,6 +106,8 @@ export function takeInFacts(values: TakeInFields, before: BikeFacts, laws: reado
         ? undefined
         : { gradePercent, minutes, ...(climbKmh !== undefined && { speedKmh: climbKmh }) },
     descentPercent: figure('descent'),
+    chainringTeeth: teeth('chainring'),
+    smallestTeeth: teeth('smallest'),
     surface: values.surface as BikeFacts['surface'],
     budget: figure('budget'),
     law,

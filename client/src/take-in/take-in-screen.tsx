@@ -75,6 +75,7 @@ function TakeInForm({ record, states, laws }: { record: BikeRecord; states: Stat
       <FigurePair control={control} names={['climbKmh', 'descent']} />
       <Choices control={control} name="surface" label={words.surface} options={Object.entries(words.surfaces)} />
       <FigurePair control={control} names={['speedKmh', 'budget']} />
+      <FigurePair control={control} names={['chainring', 'smallest']} />
       <Choices
         control={control}
         name="law"

@@ -27,6 +27,8 @@ export const words = {
   frontBrake: 'Front brake',
   rearBrake: 'Rear brake',
   brakeKinds: { rotor: 'Disc', rim: 'Rim', drum: 'Drum', coaster: 'Back-pedal', none: 'None' },
+  chainring: 'Chainring, teeth',
+  smallest: 'Smallest sprocket, teeth',
   rack: 'Rack carries at most, kg',
   notes: 'What the walk round found',
   notesHint: 'cracks, rust, play, wear: one a line',

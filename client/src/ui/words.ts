@@ -21,4 +21,5 @@ export const words = {
   look: 'Look',
   gone: 'There is no such page.',
   home: 'To the bikes',
+  next: 'Go on',
 };

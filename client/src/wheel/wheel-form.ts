@@ -1,8 +1,11 @@
 import type { WheelEntry } from '@cricket/contract';
 import type { Wheel } from '@cricket/contract/shapes';
 
+import type { KitFacts } from '@cricket/core/kit';
+
 import { numberRule, typedFigure } from '../ui/number-rule';
 import { deliveredText, readDelivered } from './delivered-text';
+import { kitFieldValues, readKit, type KitFieldValues } from './kit-form';
 import { words } from './words';
 
 /** A number field of the form: range, and whether it may stay empty. */
@@ -50,6 +53,9 @@ export type WheelFields = Record<AxleField | OwnField, string> & {
   downMark: Wheel['downMark'];
   deliveredLeft: string;
   deliveredRight: string;
+  /** Whether anything besides the wheel's dimensions is recorded. */
+  kitKnown: 'yes' | 'no';
+  kit: KitFieldValues;
 };
 
 /** The form's fields of a wheel, or empty ones. */
@@ -69,7 +75,14 @@ export function wheelFields(wheel?: Wheel): WheelFields {
     downMark: wheel?.downMark ?? 'none',
     deliveredLeft: deliveredText(wheel?.delivered.left ?? []),
     deliveredRight: deliveredText(wheel?.delivered.right ?? []),
+    kitKnown: wheel?.kit ? 'yes' : 'no',
+    kit: kitFieldValues(wheel?.kit),
   };
+}
+
+/** The fields of a copy: everything of the model but its code. */
+export function copyFields(model?: Wheel): WheelFields {
+  return { ...wheelFields(model), code: '' };
 }
 
 /** Checks the form; every message names value and range. */
@@ -90,11 +103,18 @@ export function checkWheel(values: WheelFields) {
     const read = readDelivered(values[name]);
     if ('unreadable' in read) complain(name, words.unreadablePart(read.unreadable));
   }
+  const kit = values.kitKnown === 'yes' ? readKit(values.kit, null) : null;
+  const kitErrors = kit && 'errors' in kit ? kit.errors : {};
+  if (Object.keys(kitErrors).length) {
+    const told = Object.entries(kitErrors).map(([name, message]) => [name, { type: 'value', message }]);
+    return { values: {}, errors: { ...errors, kit: Object.fromEntries(told) } };
+  }
   return Object.keys(errors).length ? { values: {}, errors } : { values, errors: {} };
 }
 
-/** What goes to the server. */
-export function wheelEntry(values: WheelFields, version: number): WheelEntry {
+/** What goes to the server; `before` keeps what the form does not show. */
+export function wheelEntry(values: WheelFields, version: number, before?: KitFacts | null): WheelEntry {
+  const kit = values.kitKnown === 'yes' ? readKit(values.kit, before) : null;
   const numbers = (names: readonly string[]) =>
     Object.fromEntries(names.map((name) => [name, typedFigure(values[name as AxleField | OwnField])]));
   const parts = (text: string) => {
@@ -112,6 +132,7 @@ export function wheelEntry(values: WheelFields, version: number): WheelEntry {
     cableExit: values.cableExit,
     downMark: values.downMark,
     delivered: { left: parts(values.deliveredLeft), right: parts(values.deliveredRight) },
+    kit: kit && 'kit' in kit ? kit.kit : null,
     version,
   };
 }

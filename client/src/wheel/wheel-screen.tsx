@@ -8,20 +8,26 @@ import { useWheels } from '../data/use-bikes';
 import { useRefusal } from '../data/use-refusal';
 import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
+import { Button } from '../ui/button';
 import { Choices, Field } from '../ui/field';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { WheelFacts } from './wheel-facts';
-import { checkWheel, numberFields, wheelEntry, wheelFields, type WheelFields } from './wheel-form';
+import { checkWheel, copyFields, numberFields, wheelEntry, wheelFields, type WheelFields } from './wheel-form';
+import { KitFields } from './kit-fields';
+import { kitWords } from './kit-words';
 import { words } from './words';
 
 /** One wheel of the catalogue, or a new one from own measurements. */
 export function WheelScreen() {
-  const { wheelId } = useLocalSearchParams<{ wheelId: string }>();
+  const { wheelId, like } = useLocalSearchParams<{ wheelId: string; like?: string }>();
   const { data, isPending, refetch } = useWheels();
   const wheel = data?.find(({ id }) => id === wheelId);
-  if (wheelId === 'new') return <WheelForm key="new" />;
+  if (wheelId === 'new' && (data || !like)) {
+    const model = data?.find(({ id }) => id === like);
+    return <WheelForm key={like ?? 'new'} model={model} />;
+  }
   if (!data || !wheel) {
     return (
       <Screen title={words.title} backTo="/wheels">
@@ -32,24 +38,39 @@ export function WheelScreen() {
   return <WheelForm key={wheel.id} wheel={wheel} />;
 }
 
-function WheelForm({ wheel }: { wheel?: Wheel }) {
+/** @param model - what a new wheel starts from: a copy that gets a code of its own */
+function WheelForm({ wheel, model }: { wheel?: Wheel; model?: Wheel }) {
   const router = useRouter();
   const { putWheel } = useWrites();
   const refusal = useRefusal<Wheel>();
   const [wheelId] = useState(() => wheel?.id ?? crypto.randomUUID());
   const [version, setVersion] = useState(wheel?.version ?? 0);
-  const form = useForm<WheelFields>({ mode: 'onTouched', defaultValues: wheelFields(wheel), resolver: checkWheel });
-  const { control } = form;
+  const form = useForm<WheelFields>({
+    mode: 'onTouched',
+    defaultValues: wheel ? wheelFields(wheel) : copyFields(model),
+    resolver: checkWheel,
+  });
+  const { control, watch } = form;
+  const kitKnown = watch('kitKnown');
   const keep = form.handleSubmit(async (values) => {
-    const outcome = await putWheel(wheelId, wheelEntry(values, version));
+    const outcome = await putWheel(wheelId, wheelEntry(values, version, (wheel ?? model)?.kit));
     const current = await refusal.settle(outcome);
     if (current) setVersion(current.version);
     if (outcome.kind !== 'refused') router.navigate('/wheels' as never);
   });
   return (
     <Screen
-      title={wheel?.code ?? words.newTitle}
+      title={wheel?.code ?? (model ? words.copyOf(model.code) : words.newTitle)}
       backTo="/wheels"
+      action={
+        wheel ? (
+          <Button
+            label={words.duplicate}
+            low
+            onPress={() => router.navigate(`/wheels/new?like=${wheel.id}` as never)}
+          />
+        ) : undefined
+      }
       footer={<RoleButton needs="work" label={words.save} look="do" onPress={() => void keep()} />}
     >
       {wheel ? <WheelFacts wheel={wheel} /> : null}
@@ -122,6 +143,16 @@ function WheelForm({ wheel }: { wheel?: Wheel }) {
         />
         <Field control={control} name="deliveredLeft" label={words.deliveredLeft} hint={words.deliveredHint} />
         <Field control={control} name="deliveredRight" label={words.deliveredRight} hint={words.deliveredHint} />
+        <Choices
+          control={control}
+          name="kitKnown"
+          label={kitWords.known}
+          options={[
+            ['no', kitWords.knownOptions.no],
+            ['yes', kitWords.knownOptions.yes],
+          ]}
+        />
+        {kitKnown === 'yes' ? <KitFields control={control} /> : null}
       </View>
     </Screen>
   );

@@ -1,9 +1,12 @@
+import type { Wheel } from '@cricket/contract/shapes';
 import { useRouter } from 'expo-router';
-import { Pressable } from 'react-native';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
 
 import { useWheels } from '../data/use-bikes';
 import { Button } from '../ui/button';
 import { Failed, Fetching, Notice } from '../ui/notice';
+import { SearchLine } from '../ui/search-line';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { wheelLine } from './wheel-facts';
@@ -13,7 +16,13 @@ import { words } from './words';
 export function WheelsScreen() {
   const router = useRouter();
   const { data, isPending, error, refetch } = useWheels();
-  const wheels = [...(data ?? [])].sort((a, b) => a.code.localeCompare(b.code));
+  const [search, setSearch] = useState('');
+  const sought = search.trim().toLowerCase();
+  const said = (wheel: Wheel) =>
+    `${wheel.code} ${words[wheel.soldFor]} ${wheelLine(wheel)} ${wheel.note}`.toLowerCase();
+  const wheels = (data ?? [])
+    .filter((wheel) => said(wheel).includes(sought))
+    .sort((a, b) => a.code.localeCompare(b.code));
   const add = () => router.navigate('/wheels/new' as never);
   return (
     <Screen title={words.title} action={<Button label={words.add} look="do" onPress={add} low />}>
@@ -21,6 +30,16 @@ export function WheelsScreen() {
       {error && !data ? <Failed retry={() => void refetch()} /> : null}
       {data?.length === 0 ? (
         <Notice title={words.none} because={words.noneWhy} action={{ label: words.add, onPress: add }} />
+      ) : null}
+      {data && data.length > 0 ? (
+        <View className="px-4 pb-2">
+          <SearchLine
+            label={words.search(wheels.length, data.length)}
+            value={search}
+            onChange={setSearch}
+            testID="search-wheels"
+          />
+        </View>
       ) : null}
       {wheels.map((wheel) => (
         <Pressable

@@ -1,6 +1,7 @@
+import { fitTwoMotors, type TwoMotorsReport } from '@cricket/core/fit';
 import { matchEach, ranked, type MatchInput, type MatchRow } from '@cricket/core/match';
 import { activeEnd } from '@cricket/core/choices';
-import { endState, type Workshop } from '@cricket/core/next-action';
+import { endState, type BikeRecord as CoreRecord, type Workshop } from '@cricket/core/next-action';
 import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
 import { expose } from 'comlink';
 
@@ -20,6 +21,13 @@ const fitWorker = {
     const end = activeEnd(core);
     const { wheel, next } = endState(core, end, workshop);
     return { bike: record.bike, end, wheelCode: wheel?.code ?? null, next };
+  },
+
+  /** Both ends together, on one battery; null until each has a kit. */
+  twoMotors(record: CoreRecord, workshop: Workshop, batteryA: number): TwoMotorsReport | null {
+    const front = endState(record, 'front', workshop).fitInput;
+    const rear = endState(record, 'rear', workshop).fitInput;
+    return front && rear && fitTwoMotors(front, rear, batteryA);
   },
 
   /**

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 
 import { bikeChecks } from './bike-checks';
 import type { BikeChecksInput } from './contract';
+import { defaultLimits } from '../limits';
 import { usualThermal, windingAfterC } from './hub-heat';
 
 const disc = { kind: 'rotor', rotorMm: 180 } as const;
@@ -138,7 +139,7 @@ describe('the rider’s climb', () => {
   });
 
   it('settles at the temperature that heat flow alone gives', () => {
-    const thermal = usualThermal.geared;
+    const thermal = usualThermal('geared', defaultLimits);
     const steady = {
       thermal,
       windingOhm: 0.2,
@@ -161,7 +162,7 @@ describe('the rider’s climb', () => {
   });
 
   it('keeps the heat it makes: stores plus losses', () => {
-    const thermal = { ...usualThermal.geared, shellToAirKW: 10, perMs: 0 };
+    const thermal = { ...usualThermal('geared', defaultLimits), shellToAirKW: 10, perMs: 0 };
     const at = windingAfterC({
       thermal,
       windingOhm: 0.2,

@@ -5,7 +5,7 @@ import { brakeFindings } from './brakes';
 import { bikeChecksSchema, type BikeChecksInput, type BikeChecksResult } from './contract';
 import { descentHeatW, takesW } from './descent';
 import { ejection, ejectionFinding } from './ejection';
-import { drivenLoadN, grip, gravity, rollingResistance, slope, stoppingDistanceM, usual } from './forces';
+import { drivenLoadN, gripOn, gravity, rollingResistance, slope, stoppingDistanceM, usual } from './forces';
 import { usualThermal, windingAfterC } from './hub-heat';
 import { climbFindings } from './climb';
 import { endStateFindings, ratingFindings } from './ratings';
@@ -60,10 +60,11 @@ function climbFigures(read: BikeChecksInput): Pick<BikeChecksResult, 'gripN' | '
   const angle = slope(climb.gradePercent);
   const resists = read.massKg.after * gravity * (Math.sin(angle) + rollingResistance * Math.cos(angle));
   const neededN = Math.max(0, resists - ((climb.riderW ?? 80) * 0.96) / speedMs);
-  const gripN = grip[read.surface ?? 'dry'] * drivenLoadN(read, drive.end, climb.gradePercent);
+  const limits = withLimits(read.limits);
+  const gripN = gripOn(read.surface ?? 'dry', limits) * drivenLoadN(read, drive.end, climb.gradePercent);
   if (!motor) return { gripN, neededN, windingC: null };
   const windingC = windingAfterC({
-    thermal: motor.thermal ?? usualThermal[motor.kind],
+    thermal: motor.thermal ?? usualThermal(motor.kind, limits),
     windingOhm: motor.windingOhm,
     noLoadA: motor.noLoadA,
     ktNmPerA: motor.ktNmPerA,

@@ -4,12 +4,6 @@ import type { BikeChecksInput } from './contract';
 
 const ends = ['front', 'rear'] as const;
 
-/** Heat over what the brakes take by up to this factor is a matter of larger rotors; beyond it, of another bike [J]. */
-const heatWorkFactor = 1.25;
-
-/** Stopping distance may grow by this factor before better brakes are asked for [J]. */
-const stoppingFactor = 1.3;
-
 /** Brakes at the new speed and mass. */
 export function brakeFindings(
   read: BikeChecksInput,
@@ -20,8 +14,8 @@ export function brakeFindings(
 ): Finding[] {
   return [
     ...missingBrakes(read),
-    ...descentRule(descentW, takesW),
-    stoppingRule(stoppingM),
+    ...descentRule(descentW, takesW, limits),
+    stoppingRule(stoppingM, limits),
     ...bothDiscs(read, limits),
     ...leverRules(read),
   ];
@@ -35,7 +29,7 @@ function missingBrakes({ brakes }: BikeChecksInput): Finding[] {
     );
 }
 
-function descentRule(heatW: number | null, takesW: number): Finding[] {
+function descentRule(heatW: number | null, takesW: number, { brakeHeatWorkFactor: heatWorkFactor }: Limits): Finding[] {
   if (heatW === null) return [];
   const verdict = graded(takesW - heatW, heatWorkFactor * takesW - heatW);
   const because = `Holding the speed down the named grade puts ${Math.round(heatW)} W into brakes that take ${Math.round(takesW)} W.`;
@@ -47,7 +41,7 @@ function descentRule(heatW: number | null, takesW: number): Finding[] {
   return [finding('descent-heat', verdict, because, figures, verdict === 'goes' ? [] : remedies)];
 }
 
-function stoppingRule({ before, after }: { before: number; after: number }): Finding {
+function stoppingRule({ before, after }: { before: number; after: number }, { stoppingFactor }: Limits): Finding {
   const limit = stoppingFactor * before;
   const goes = after <= limit + dust;
   return finding(

@@ -1,7 +1,7 @@
 import type { Limits } from '../limits';
 import { dust, finding, type Finding } from '../verdict';
 import type { BikeChecksInput } from './contract';
-import { gravity, grip, usual } from './forces';
+import { gravity, gripOn, usual } from './forces';
 
 interface Ejection {
   ejectionN: number;
@@ -15,7 +15,7 @@ export function ejection(
 ): Ejection | null {
   if (!frontDisc) return null;
   const wheel = wheelRadiusM ?? usual.wheelRadiusM;
-  const ejectionN = (grip[surface] * massKg.after * gravity * wheel) / (frontDisc.rotorMm / 2000);
+  const ejectionN = (gripOn(surface, limits) * massKg.after * gravity * wheel) / (frontDisc.rotorMm / 2000);
   const preloadN = (limits.preloadShare * frontDisc.nutTorqueNm) / (limits.nutFactor * (frontDisc.threadMm / 1000));
   return { ejectionN, clampN: 2 * limits.frictionCoefficient * preloadN };
 }

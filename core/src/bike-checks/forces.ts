@@ -1,3 +1,4 @@
+import { withLimits, type Limits } from '../limits';
 import type { BikeChecksInput, BrakeKind, Surface } from './contract';
 
 export const gravity = 9.81;
@@ -8,8 +9,11 @@ export const airDensity = 1.225;
 /** Rolling resistance of a loaded city tyre [J]. */
 export const rollingResistance = 0.008;
 
-/** Grip of a tyre by surface [J]. */
-export const grip: Record<Surface, number> = { dry: 0.8, wet: 0.5, gravel: 0.45, loose: 0.3 };
+/** Grip of a tyre by surface. */
+export function gripOn(surface: Surface, limits: Limits): number {
+  const { gripDry: dry, gripWet: wet, gripGravel: gravel, gripLoose: loose } = limits;
+  return { dry, wet, gravel, loose }[surface];
+}
 
 /** A 28 inch wheel, and a rider sitting upright on a city bike [J]. */
 export const usual = {
@@ -19,13 +23,18 @@ export const usual = {
   reactionS: 0.8,
 };
 
-/** Most braking force at the tyre by kind, in N [J]. */
-const brakeForceN: Record<BrakeKind, number> = { rotor: 550, rim: 350, drum: 250, coaster: 220, none: 0 };
-
 type Brake = BikeChecksInput['brakes']['front'];
 
-function forceOf({ kind, rotorMm = 160 }: Brake): number {
-  return kind === 'rotor' ? (brakeForceN.rotor * rotorMm) / 160 : brakeForceN[kind];
+/** Most braking force at the tyre, in N. */
+function forceOf({ kind, rotorMm = 160 }: Brake, limits: Limits): number {
+  const most: Record<BrakeKind, number> = {
+    rotor: (limits.brakeForceRotorN * rotorMm) / 160,
+    rim: limits.brakeForceRimN,
+    drum: limits.brakeForceDrumN,
+    coaster: limits.brakeForceCoasterN,
+    none: 0,
+  };
+  return most[kind];
 }
 
 /**
@@ -35,13 +44,16 @@ function forceOf({ kind, rotorMm = 160 }: Brake): number {
  */
 export function deceleration(input: BikeChecksInput, massKg: number): number {
   const { wheelbaseM, centreHeightM, frontShare } = input.geometry ?? usual.geometry;
-  const mu = grip[input.surface ?? 'dry'];
+  const limits = withLimits(input.limits);
+  const mu = gripOn(input.surface ?? 'dry', limits);
   const excess = (a: number) => {
     const shift = (massKg * a * centreHeightM) / wheelbaseM;
     const front = massKg * gravity * frontShare + shift;
     const rear = Math.max(0, massKg * gravity * (1 - frontShare) - shift);
     return (
-      Math.min(forceOf(input.brakes.front), mu * front) + Math.min(forceOf(input.brakes.rear), mu * rear) - massKg * a
+      Math.min(forceOf(input.brakes.front, limits), mu * front) +
+      Math.min(forceOf(input.brakes.rear, limits), mu * rear) -
+      massKg * a
     );
   };
   const lifts = (gravity * (1 - frontShare) * wheelbaseM) / centreHeightM;

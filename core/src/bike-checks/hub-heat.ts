@@ -1,10 +1,24 @@
+import type { Limits } from '../limits';
 import type { Thermal } from './contract';
 
-/** What a hub motor of this kind usually stores and sheds [J]. */
-export const usualThermal: Record<'geared' | 'direct', Thermal> = {
-  geared: { windingJK: 350, shellJK: 1600, windingToShellKW: 0.55, shellToAirKW: 0.45, perMs: 0.15 },
-  direct: { windingJK: 900, shellJK: 3600, windingToShellKW: 0.28, shellToAirKW: 0.3, perMs: 0.2 },
-};
+/** What a hub motor of this kind usually stores and sheds. */
+export function usualThermal(drive: 'geared' | 'direct', limits: Limits): Thermal {
+  return drive === 'geared'
+    ? {
+        windingJK: limits.heatGearedWindingJK,
+        shellJK: limits.heatGearedShellJK,
+        windingToShellKW: limits.heatGearedInsideKW,
+        shellToAirKW: limits.heatGearedOutsideKW,
+        perMs: 0.15,
+      }
+    : {
+        windingJK: limits.heatDirectWindingJK,
+        shellJK: limits.heatDirectShellJK,
+        windingToShellKW: limits.heatDirectInsideKW,
+        shellToAirKW: limits.heatDirectOutsideKW,
+        perMs: 0.2,
+      };
+}
 
 /** Copper's resistance grows by this per kelvin. */
 const copperPerK = 0.00393;

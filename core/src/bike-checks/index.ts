@@ -12,6 +12,6 @@ export {
   type Surface,
   type Thermal,
 } from './contract';
-export { drivenLoadN, grip } from './forces';
+export { drivenLoadN, gripOn } from './forces';
 export { usualThermal, windingAfterC } from './hub-heat';
 export { conditionRule, facesRule, hangerRule } from './ratings';

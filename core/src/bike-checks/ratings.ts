@@ -39,23 +39,20 @@ export function ratingFindings({ ratings = [], speedKmh }: BikeChecksInput): Fin
   });
 }
 
-/** A hanger that stands this far into the seat can be dressed with a file [J]. */
-const hangerWorkMm = 0.5;
-
 /** Hanger, faces and condition of the end. */
 export function endStateFindings(
   { hangerInSeatMm, faceAngleDeg, condition }: BikeChecksInput,
   limits: Limits,
 ): Finding[] {
   return [
-    ...(hangerInSeatMm === undefined ? [] : [hangerRule(hangerInSeatMm)]),
+    ...(hangerInSeatMm === undefined ? [] : [hangerRule(hangerInSeatMm, limits)]),
     ...(faceAngleDeg === undefined ? [] : [facesRule(faceAngleDeg, limits.faceAngleDeg)]),
     ...(condition === undefined ? [] : [conditionRule(condition)]),
   ];
 }
 
 /** The axle must sit on the dropout, not on the hanger. */
-export function hangerRule(hangerInSeatMm: number): Finding {
+export function hangerRule(hangerInSeatMm: number, { hangerWorkMm }: Limits): Finding {
   const verdict = graded(-hangerInSeatMm, hangerWorkMm - hangerInSeatMm);
   const figures = { measured: hangerInSeatMm, limit: 0, margin: -hangerInSeatMm };
   return finding(

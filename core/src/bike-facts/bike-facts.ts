@@ -1,7 +1,7 @@
 import type * as v from 'valibot';
 
 import { brakeKinds, leverPulls, surfaces } from '../bike-checks';
-import { amount, flag, list, oneOf, optional, record, text } from '../input';
+import { amount, flag, integer, list, oneOf, optional, record, text } from '../input';
 import { lawClassSchema } from '../law';
 
 const brake = record({
@@ -32,6 +32,9 @@ export const bikeFactsSchema = record({
   law: optional(lawClassSchema),
   /** The rider wants a throttle. */
   throttle: optional(flag()),
+  /** Teeth in use: chainring, and the smallest sprocket. */
+  chainringTeeth: optional(integer(18, 70)),
+  smallestTeeth: optional(integer(9, 40)),
   wheelbaseM: optional(amount(0.5, 3, 'm')),
   brakes: optional(record({ front: optional(brake), rear: optional(brake) })),
   /** Rack, kickstand, child seat and the like, with what they will carry. */

@@ -6,21 +6,8 @@ import type { Finding, Verdict } from '../verdict';
 
 const side = oneOf(['left', 'right']);
 
-export const endAdapterSchema = record({
-  /** Inside face to inside face of the dropouts. */
-  spacingMm: amount(60, 260, 'mm'),
-  /** Hole in each dropout. */
-  holesMm: record({ left: amount(5, 30, 'mm'), right: amount(5, 30, 'mm') }),
-  /** Dropout's inner face to the rotor's inboard face on the old wheel; left out without a disc. */
-  rotorFaceMm: optional(amount(-10, 60, 'mm')),
-  hub: record({
-    /** Shoulder to shoulder without extenders and caps. */
-    baseWidthMm: amount(40, 260, 'mm'),
-    /** Left shoulder inboard to the rotor's inboard face, without rotor spacer. */
-    rotorFaceMm: optional(amount(-40, 60, 'mm')),
-    /** Hub takes sprockets on the right. */
-    sprockets: optional(flag()),
-  }),
+/** What a set of end adapters consists of. */
+const setParts = {
   extenders: list(record({ id: text(), side, lengthMm: amount(0.5, 80, 'mm') }), 20),
   endCaps: list(record({ id: text(), side, lengthMm: amount(0.5, 40, 'mm'), boreMm: amount(5, 30, 'mm') }), 20),
   rotorSpacers: list(record({ id: text(), thicknessMm: amount(0.2, 20, 'mm') }), 20),
@@ -39,6 +26,27 @@ export const endAdapterSchema = record({
     }),
     12,
   ),
+};
+
+/** A set of end adapters as a kit comes with it. */
+export const adapterSetSchema = record(setParts);
+
+export const endAdapterSchema = record({
+  /** Inside face to inside face of the dropouts. */
+  spacingMm: amount(60, 260, 'mm'),
+  /** Hole in each dropout. */
+  holesMm: record({ left: amount(5, 30, 'mm'), right: amount(5, 30, 'mm') }),
+  /** Dropout's inner face to the rotor's inboard face on the old wheel; left out without a disc. */
+  rotorFaceMm: optional(amount(-10, 60, 'mm')),
+  hub: record({
+    /** Shoulder to shoulder without extenders and caps. */
+    baseWidthMm: amount(40, 260, 'mm'),
+    /** Left shoulder inboard to the rotor's inboard face, without rotor spacer. */
+    rotorFaceMm: optional(amount(-40, 60, 'mm')),
+    /** Hub takes sprockets on the right. */
+    sprockets: optional(flag()),
+  }),
+  ...setParts,
   rotorThicknessMm: optional(amount(1, 5, 'mm')),
   /** How far the caliper adjusts; 1.5 when left out. */
   rotorAdjustMm: optional(amount(0, 10, 'mm')),

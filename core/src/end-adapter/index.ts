@@ -1,3 +1,9 @@
 /** Hubs that are made for several ends: extenders, caps, rotor spacer, screws and their order. */
-export { endAdapterSchema, type EndAdapterInput, type EndAdapterResult, type EndBuild } from './contract';
+export {
+  adapterSetSchema,
+  endAdapterSchema,
+  type EndAdapterInput,
+  type EndAdapterResult,
+  type EndBuild,
+} from './contract';
 export { endAdapter } from './end-adapter';

@@ -1,3 +1,4 @@
+import { withLimits } from '../limits';
 import type { Side } from '../features';
 import { boreSuits } from '../parts';
 import { slotFit, type SlotFitInput, type SlotFitResult } from '../slot-fit';
@@ -34,7 +35,9 @@ function slotInput({ facts, wheel, stores, limits }: EndFitInput, side: Side): S
       uncertaintyMm: here.slotUncertaintyMm,
     }),
     cWashers: stores.flatMap((item) =>
-      item.kind === 'c-washer' && item.outerMm !== null && boreSuits(item.boreMm, wheel.axle.threadMm)
+      item.kind === 'c-washer' &&
+      item.outerMm !== null &&
+      boreSuits(item.boreMm, wheel.axle.threadMm, withLimits(limits))
         ? [{ outerMm: item.outerMm, thicknessMm: item.thicknessMm, count: item.count }]
         : [],
     ),

@@ -1,3 +1,4 @@
+import { withLimits } from '../limits';
 import type { AxleStackInput } from '../axle-stack';
 import type { Side } from '../features';
 import { usableWashers } from '../parts';
@@ -59,6 +60,7 @@ export function stackInput(
       flatsMm: wheel.axle.flatsMm,
       slotMm,
       plateMm: Math.min(left.plateMm, right.plateMm),
+      limits: withLimits(limits),
     }),
     rotorShims: hasRotor ? sizes('rotor-shim') : [],
     ...(limits && { limits }),

@@ -3,6 +3,7 @@ import type { BikeChecksResult } from '../bike-checks';
 import type { BikeFacts } from '../bike-facts';
 import type { EndFacts } from '../end-facts';
 import type { EndFit } from '../end-fit';
+import type { EndAdapterResult } from '../end-adapter';
 import type { Feature } from '../features';
 import type { GearIndexResult } from '../gear-index';
 import type { LimitsInput } from '../limits';
@@ -80,6 +81,10 @@ export interface NextReading {
 /** Everything that is known of this kit at this end before anything is ordered. */
 export interface FitReport extends EndFit {
   findings: FitFinding[];
+  /** The wheel as it goes in: with its end adapters on. */
+  wheel: Wheel;
+  /** How the hub is built up for a closed end; null where it comes as it is. */
+  adapter: EndAdapterResult | null;
   motor: MotorTorqueResult | null;
   torqueInput: TorqueReactionInput | null;
   torque: TorqueReactionResult | null;

@@ -252,3 +252,55 @@ describe('properties of a whole fit', () => {
     );
   });
 });
+
+describe('a hub that is built up for a closed end', () => {
+  const adapters = {
+    extenders: [],
+    endCaps: [
+      { id: 'L9', side: 'left' as const, lengthMm: 9, boreMm: 12 },
+      { id: 'R7', side: 'right' as const, lengthMm: 7, boreMm: 12 },
+      { id: 'R9', side: 'right' as const, lengthMm: 9, boreMm: 12 },
+    ],
+    rotorSpacers: [],
+    screws: [],
+    screwHoles: [],
+  };
+  const closed = (change: Invented = {}) =>
+    invented({
+      end: 'rear',
+      words: { seat: 'closed' },
+      lengths: { 'hole.left': 12, 'hole.right': 12, 'spacing.front': 142, 'spacing.back': 142 },
+      wheel: { shoulderWidthMm: 124 },
+      hub: { adapters },
+      ...change,
+    });
+
+  it('takes the caps that make up the spacing, and is judged as it stands then', () => {
+    const report = fit(closed());
+    expect(report.adapter?.build).toMatchObject({ left: { endCap: 'L9' }, right: { endCap: 'R9' }, widthErrorMm: 0 });
+    expect(report.wheel).toMatchObject({ shoulderWidthMm: 142, rimOffsetMm: 0 });
+    expect(report.findings.find(({ id }) => id === 'through-axle.left')?.verdict).toBe('goes');
+    expect(report.adapter?.order).toContain('axle to torque');
+    // The smallest sprocket stands as much farther in as the right cap is long.
+    expect(report.wheel.smallSprocketMm).toBeCloseTo(0.4 + 9, 9);
+  });
+
+  it('moves the rim when the caps are unlike', () => {
+    const uneven = { ...adapters, endCaps: adapters.endCaps.filter(({ id }) => id !== 'R9') };
+    const lengths = { 'hole.left': 12, 'hole.right': 12, 'spacing.front': 140, 'spacing.back': 140 };
+    expect(fit(closed({ hub: { adapters: uneven }, lengths })).wheel.rimOffsetMm).toBeCloseTo(1, 9);
+  });
+
+  it('stops where no cap has the bore of the hole', () => {
+    const lengths = { 'hole.left': 15, 'hole.right': 15, 'spacing.front': 142, 'spacing.back': 142 };
+    const report = fit(closed({ lengths }));
+    expect(report.verdict).toBe('stop');
+    expect(report.findings.some(({ id }) => id === 'end-caps')).toBe(true);
+  });
+
+  it('has no verdict before the holes are measured', () => {
+    expect(
+      fit(closed({ lengths: { 'hole.left': null, 'spacing.front': 142, 'spacing.back': 142 } })).adapter,
+    ).toBeNull();
+  });
+});

@@ -1,5 +1,6 @@
 import type { ArmFitResult, ArmPlacement } from '../arm-fit';
 import { axleStack, possibleStacks, type AllowsShims, type AxleStackInput } from '../axle-stack';
+import type { EndAdapterResult } from '../end-adapter';
 import { isCarbon } from '../end-facts';
 import { endFit, outsideChoices, stackInput, type EndFit, type OutsidePart, type SolvedStack } from '../end-fit';
 import type { Side } from '../features';
@@ -9,6 +10,7 @@ import { withOverrides } from '../overrides';
 import type { SlotFitResult } from '../slot-fit';
 import { torqueHolds, torqueReaction } from '../torque-reaction';
 import { finding, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
+import { adapted } from './adapter';
 import { armParts, armsAt, armSets } from './arms';
 import { plugFindings } from './cable';
 import { checksWith, kitFindings, lawOf, takeInFindings } from './checks';
@@ -34,17 +36,18 @@ import { wheelSizeFindings } from './wheel-size';
  * @param input - readings of the end, take-in, the kit, stores, tools, limits
  * @returns verdict, findings worst first, every calculator's answer, shopping list, tools, time, what to measure next
  */
-export function fit(input: FitInput): FitReport {
+export function fit(asked: FitInput): FitReport {
+  const { input, adapter } = adapted(asked);
   const motor = kitTorque(input);
   const chosen: Chosen = { arms: null, placements: [], brake: brakeFacts(input) };
   const axle = endFit(input, (_, slots, twoArms) => {
-    const asked = twoArms || (motor?.peakTorqueNm ?? 0) > withLimits(input.limits).twoArmsFromNm;
-    const solved = solveJointly(input, slots, asked ? 2 : 1, motor, chosen);
-    chosen.twoArms = asked;
+    const two = twoArms || (motor?.peakTorqueNm ?? 0) > withLimits(input.limits).twoArmsFromNm;
+    const solved = solveJointly(input, slots, two ? 2 : 1, motor, chosen);
+    chosen.twoArms = two;
     return solved;
   });
   const twoArms = chosen.twoArms ?? axle.twoArms;
-  return report(input, { ...axle, twoArms }, motor, chosen);
+  return report(input, { ...axle, twoArms }, motor, chosen, adapter);
 }
 
 interface Chosen {
@@ -147,7 +150,13 @@ function waysOutside(
   }));
 }
 
-function report(input: FitInput, axle: EndFit, motor: MotorTorqueResult | null, chosen: Chosen): FitReport {
+function report(
+  input: FitInput,
+  axle: EndFit,
+  motor: MotorTorqueResult | null,
+  chosen: Chosen,
+  adapter: EndAdapterResult | null,
+): FitReport {
   const { facts, wheel } = input;
   const carbon = isCarbon(facts);
   const best = axle.stack?.stacks[0] ?? null;
@@ -160,6 +169,7 @@ function report(input: FitInput, axle: EndFit, motor: MotorTorqueResult | null, 
   const arms = chosen.arms && { ...chosen.arms, chosen: chosen.placements };
   const findings = worstFirst([
     ...areas('axle', axle.findings),
+    ...areas('axle', adapter?.findings),
     ...(carbon
       ? []
       : [
@@ -189,6 +199,8 @@ function report(input: FitInput, axle: EndFit, motor: MotorTorqueResult | null, 
     ...axle,
     verdict: worstOf(all.map(({ verdict }) => verdict)),
     findings: all,
+    wheel,
+    adapter,
     motor,
     torqueInput: torqueData,
     torque,

@@ -29,7 +29,7 @@ export const plainFitSchema = record({
 export type PlainFitInput = v.InferOutput<typeof plainFitSchema>;
 
 /** A report in plain data: facts and statistics are left out, they follow from the readings. */
-export type PlainFitReport = Omit<FitReport, 'open' | 'measureNext'> & {
+export type PlainFitReport = Omit<FitReport, 'open' | 'measureNext' | 'wheel'> & {
   open: string[];
   measureNext: { feature: string; state: 'open' | 'again'; worthPerSecond: number; seconds: number; because: string }[];
 };
@@ -72,7 +72,7 @@ export function factsOf(end: End, readings: readonly PlainReading[]): EndFacts {
   );
 }
 
-export function plainReport(report: FitReport): PlainFitReport {
+export function plainReport({ wheel: _, ...report }: FitReport): PlainFitReport {
   return {
     ...report,
     open: report.open.map(({ id }) => id),

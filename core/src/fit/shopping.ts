@@ -1,25 +1,26 @@
 import type { StoreKind } from '../parts';
+import { withLimits } from '../limits';
 import type { FitInput, FitReport, LeftOver, ShoppingLine } from './contract';
 import { deliveredIds } from '../parts';
 import type { TyreChoice } from './tyre';
 
-/** What a part costs and how long it takes when the stores name no price [J]. */
-const usual: Record<StoreKind | 'other', { cost: number; leadDays: number }> = {
-  plain: { cost: 1, leadDays: 3 },
-  tabbed: { cost: 3, leadDays: 4 },
-  'c-washer': { cost: 3, leadDays: 4 },
-  'rotor-shim': { cost: 3, leadDays: 4 },
-  'caliper-shim': { cost: 2, leadDays: 4 },
-  arm: { cost: 22, leadDays: 6 },
-  'rotor-bolt': { cost: 1, leadDays: 3 },
-  'caliper-bolt': { cost: 1.5, leadDays: 3 },
-  rotor: { cost: 24, leadDays: 4 },
-  caliper: { cost: 60, leadDays: 6 },
-  spoke: { cost: 1, leadDays: 5 },
-  tyre: { cost: 34, leadDays: 4 },
-  'cassette-spacer': { cost: 4, leadDays: 4 },
-  other: { cost: 10, leadDays: 5 },
-};
+/** How a kind of part is called in the workshop's limits. */
+const limitNames = {
+  plain: 'Washer',
+  tabbed: 'TabbedWasher',
+  'c-washer': 'CWasher',
+  'rotor-shim': 'RotorShim',
+  'caliper-shim': 'CaliperShim',
+  arm: 'Arm',
+  'rotor-bolt': 'RotorBolt',
+  'caliper-bolt': 'CaliperBolt',
+  rotor: 'Rotor',
+  caliper: 'Caliper',
+  spoke: 'Spoke',
+  tyre: 'Tyre',
+  'cassette-spacer': 'CassetteSpacer',
+  other: 'Other',
+} as const satisfies Record<StoreKind | 'other', string>;
 
 type Bought = Pick<FitReport, 'stack' | 'slots' | 'rotor' | 'arms' | 'gears' | 'findings' | 'twoArms'>;
 
@@ -28,8 +29,11 @@ export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice |
   const { wheel } = input;
   const { kit } = wheel;
   const lines: ShoppingLine[] = [];
-  const need = (kind: StoreKind | 'other', what: string, count: number, reason: string) =>
-    lines.push({ what, count, reason, costEach: usual[kind].cost, leadDays: usual[kind].leadDays });
+  const limits = withLimits(input.limits);
+  const need = (kind: StoreKind | 'other', what: string, count: number, reason: string) => {
+    const name = limitNames[kind];
+    lines.push({ what, count, reason, costEach: limits[`cost${name}`], leadDays: limits[`days${name}`] });
+  };
   if (kit) {
     lines.push({
       what: `Kit ${wheel.code}`,

@@ -1,3 +1,4 @@
+import { withLimits } from '../limits';
 import type { FitInput, FitReport, ToolNeed } from './contract';
 
 interface Tool {
@@ -7,9 +8,6 @@ interface Tool {
   cost: number;
   when: (input: FitInput, report: Pick<FitReport, 'slots' | 'rotor' | 'gears' | 'arms'>) => boolean;
 }
-
-/** A tool dearer than this is borrowed for one job rather than bought [J]. */
-const borrowFrom = 50;
 
 const filed: Tool['when'] = (_, { slots }) => (slots.left.fileMm ?? 0) > 0 || (slots.right.fileMm ?? 0) > 0;
 
@@ -49,6 +47,7 @@ export function toolNeeds(
   input: FitInput,
   report: Pick<FitReport, 'slots' | 'rotor' | 'gears' | 'arms' | 'findings'>,
 ): ToolNeed[] {
+  const { borrowFrom } = withLimits(input.limits);
   const onHand = new Set(input.tools ?? []);
   const pins = report.findings.some(({ id, verdict }) => id === 'plug' && verdict !== 'goes');
   return tools
@@ -64,22 +63,23 @@ export function toolNeeds(
 /** Every tool that a workshop can have on hand. */
 export const knownTools: readonly string[] = tools.map(({ tool }) => tool);
 
-/** Hands-on minutes by what is to be done [J]. */
+/** Hands-on minutes by what is to be done. */
 export function handsOnMinutes(
-  { wheel, facts }: FitInput,
+  { wheel, facts, limits: own }: FitInput,
   report: Pick<FitReport, 'slots' | 'rotor' | 'gears' | 'arms'>,
 ): number {
+  const limits = withLimits(own);
   const slots = [report.slots.left, report.slots.right];
   return (
-    60 + // wheel out, dry fit, wheel in
-    15 * slots.filter(({ fileMm }) => (fileMm ?? 0) > 0).length +
-    6 * slots.filter(({ cWasher }) => cWasher !== null).length +
-    10 * (report.arms?.chosen.length ?? 0) +
-    (report.rotor ? 25 : facts.brake === 'rim' ? 10 : 0) +
-    (report.gears ? 25 : 0) +
-    (wheel.kit && !wheel.kit.rim ? 150 : 0) +
-    20 + // tyre
-    (wheel.kit?.controller.topology === 'all-in-wheel' ? 25 : 110) + // bar, sensor, battery, wiring
-    40 // tests and hand-over
+    limits.minutesWheel +
+    limits.minutesFile * slots.filter(({ fileMm }) => (fileMm ?? 0) > 0).length +
+    limits.minutesLip * slots.filter(({ cWasher }) => cWasher !== null).length +
+    limits.minutesArm * (report.arms?.chosen.length ?? 0) +
+    (report.rotor ? limits.minutesDisc : facts.brake === 'rim' ? limits.minutesRim : 0) +
+    (report.gears ? limits.minutesGears : 0) +
+    (wheel.kit && !wheel.kit.rim ? limits.minutesLacing : 0) +
+    limits.minutesTyre +
+    (wheel.kit?.controller.topology === 'all-in-wheel' ? limits.minutesSmallKit : limits.minutesKit) +
+    limits.minutesTest
   );
 }

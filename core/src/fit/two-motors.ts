@@ -7,6 +7,8 @@ export interface TwoMotorsReport {
   verdict: Verdict;
   front: FitReport;
   rear: FitReport;
+  /** What each may draw of the one battery. */
+  shareA: { front: number; rear: number };
   /** Kits, batteries, parts and tools of both. */
   cost: number;
   minutes: number;
@@ -37,6 +39,7 @@ export function fitTwoMotors(front: FitInput, rear: FitInput, batteryA: number):
   return {
     verdict: worstOf([reports.front.verdict, reports.rear.verdict]),
     ...reports,
+    shareA: { front: share(front), rear: share(rear) },
     cost: reports.front.cost + reports.rear.cost,
     minutes: reports.front.minutes + reports.rear.minutes,
   };

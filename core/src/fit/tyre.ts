@@ -1,28 +1,31 @@
+import { withLimits } from '../limits';
 import type { TyreFacts } from '../parts';
 import { tyreFit, type TyreFitInput, type TyreFitResult } from '../tyre-fit';
 import { finding, told, type Finding } from '../verdict';
 import type { FitInput } from './contract';
 import { lengthOf } from './readings';
 
-/** Share of the whole mass on a wheel, standing level [J]. */
-const frontShare = 0.42;
-
 /** Rider, load, bike and kit on one wheel; null until they are weighed or told. */
 export function wheelLoadKg(input: FitInput): number | null {
   const mass = massAfterKg(input);
   if (mass === null) return null;
+  const { frontShare } = withLimits(input.limits);
   return mass * (input.facts.end === 'front' ? frontShare : 1 - frontShare);
 }
 
-/** A usual pack when the kit names none, in kg [J]. */
-const usualBatteryKg = 3;
-
 /** Bike, rider, load, kit and battery; null until they are known. */
-export function massAfterKg({ bike, wheel, beside }: FitInput): number | null {
+export function massAfterKg({ bike, wheel, beside, limits }: FitInput): number | null {
   const { bikeKg, riderKg, loadKg } = bike;
   const { kit } = wheel;
   if (bikeKg === undefined || riderKg === undefined || loadKg === undefined || !kit) return null;
-  return bikeKg + riderKg + loadKg + kit.massKg + (kit.battery?.massKg ?? usualBatteryKg) + (beside?.massKg ?? 0);
+  return (
+    bikeKg +
+    riderKg +
+    loadKg +
+    kit.massKg +
+    (kit.battery?.massKg ?? withLimits(limits).usualPackKg) +
+    (beside?.massKg ?? 0)
+  );
 }
 
 /** Where the tyre comes from, and how it suits the motor wheel's rim. */

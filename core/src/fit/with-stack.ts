@@ -9,8 +9,9 @@ import { brakeFacts, rotorWith } from './rotor';
  * The findings of a fit with another stack than the best: another of those computed, or one changed by hand. Washers,
  * rotor, bolts, caliper and gears are judged anew; the rest does not depend on the stack.
  */
-export function findingsWith(input: FitInput, report: FitReport, stack: Stack): FitFinding[] {
+export function findingsWith(asked: FitInput, report: FitReport, stack: Stack): FitFinding[] {
   if (!report.stackInput || !report.stack) return report.findings;
+  const input = { ...asked, wheel: report.wheel };
   const brake = brakeFacts(input);
   const judged: FitFinding[] = [
     ...stackFindings(report.stackInput, stack).map((item) => ({ ...item, area: 'axle' as const })),

@@ -1,6 +1,7 @@
 import type * as v from 'valibot';
 
 import { amount, flag, integer, list, oneOf, optional, record, text } from '../input';
+import { adapterSetSchema } from '../end-adapter';
 import { rotorPatterns } from '../rotor-fit/patterns';
 
 /** Where the controller sits. */
@@ -34,6 +35,8 @@ export const kitFactsSchema = record({
     bodyMm: optional(amount(10, 60, 'mm')),
     /** Made for a through-axle hole of this diameter. */
     throughMm: optional(amount(5, 30, 'mm')),
+    /** Caps and extenders that build it up for a closed end; the wheel's own dimensions are without them. */
+    adapters: optional(adapterSetSchema),
     cable: record({
       diameterMm: amount(1, 20, 'mm'),
       /** Widest part of its plug: what it must pass through. */

@@ -44,6 +44,7 @@ describe('overrides', () => {
     ['no-brake.front'],
     ['ejection'],
     ['lip.right'],
+    ['rating.rack'],
   ])('never touch %s', (id) => {
     expect(mayOverride(finding(id, 'stop'))).toBe(false);
     expect(withOverrides([finding(id, 'stop')], [override(id)])[0]!.verdict).toBe('stop');

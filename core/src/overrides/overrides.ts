@@ -38,6 +38,7 @@ const never = new Set([
   'ejection',
   'wheel-size',
   'bead-seat',
+  'rating',
   'lip',
 ]);
 

@@ -1,11 +1,6 @@
 import type { AxleStackInput } from '../axle-stack';
+import { defaultLimits, type Limits } from '../limits';
 import type { LoosePart, StoreItem } from './parts';
-
-/** Room a washer's bore may have on the thread, in mm [J]. */
-const borePlayMm = 1;
-
-/** Room a tab may have in the slot, in mm [J]. */
-const tabPlayMm = 0.6;
 
 export interface WasherSeat {
   threadMm: number;
@@ -14,6 +9,7 @@ export interface WasherSeat {
   slotMm: number | null;
   /** Thinner plate of both sides; null when not measured. */
   plateMm: number | null;
+  limits?: Limits;
 }
 
 type Washer = AxleStackInput['washers'][number];
@@ -75,15 +71,19 @@ export function deliveredIds(parts: readonly LoosePart[]): string[] {
  *
  * @example boreSuits(14.3, 12) // false
  */
-export function boreSuits(boreMm: number | null, threadMm: number): boolean {
-  return boreMm !== null && boreMm >= threadMm && boreMm <= threadMm + borePlayMm;
+export function boreSuits(
+  boreMm: number | null,
+  threadMm: number,
+  { washerBorePlayMm }: Limits = defaultLimits,
+): boolean {
+  return boreMm !== null && boreMm >= threadMm && boreMm <= threadMm + washerBorePlayMm;
 }
 
 function suits(item: StoreItem, seat: WasherSeat): boolean {
-  if (!boreSuits(item.boreMm, seat.threadMm)) return false;
+  if (!boreSuits(item.boreMm, seat.threadMm, seat.limits)) return false;
   if (item.kind === 'plain') return true;
   if (item.tabWidthMm === null || item.tabDepthMm === null) return false;
   if (seat.slotMm === null || seat.plateMm === null) return false;
   const tabPlay = seat.slotMm - item.tabWidthMm;
-  return tabPlay >= 0 && tabPlay <= tabPlayMm && item.tabDepthMm <= seat.plateMm;
+  return tabPlay >= 0 && tabPlay <= (seat.limits ?? defaultLimits).tabPlayMm && item.tabDepthMm <= seat.plateMm;
 }

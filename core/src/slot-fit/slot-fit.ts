@@ -1,6 +1,6 @@
 import { inMm } from '../figures';
 import { InputError, readInput } from '../input';
-import { withLimits } from '../limits';
+import { withLimits, type Limits } from '../limits';
 import { finding, notMeasured, worstFirst, worstOf, type Finding } from '../verdict';
 import { slotFitSchema, type SlotFitInput, type SlotFitResult } from './contract';
 import type { SlotFacts } from './facts';
@@ -17,9 +17,6 @@ import {
   shiftRule,
   widthRule,
 } from './rules';
-
-/** Play between a hole and the through axle it is made for, in mm [J]. */
-const throughPlayMm = 0.2;
 
 /** Added to the flats when a slot is filed, so that the axle drops in by hand, in mm. */
 const filingPlayMm = 0.05;
@@ -49,7 +46,7 @@ export function slotFit(input: SlotFitInput): SlotFitResult {
   refuseContradictions(axle, side);
   const carbon = carbonRule(side);
   if (side.kind === 'closed' || axle.throughMm !== undefined) {
-    return withoutFigures([...(carbon ? [carbon] : []), throughRule(axle, side)]);
+    return withoutFigures([...(carbon ? [carbon] : []), throughRule(axle, side, withLimits(read.limits))]);
   }
   const facts = slotFacts(read);
   const { centreMm, engagedMm } = engagement(facts);
@@ -103,7 +100,7 @@ function slotFacts({ axle, side, cWashers = [], regen = false, limits }: SlotFit
   };
 }
 
-function throughRule(axle: SlotFitInput['axle'], side: SlotFitInput['side']): Finding {
+function throughRule(axle: SlotFitInput['axle'], side: SlotFitInput['side'], { throughPlayMm }: Limits): Finding {
   if (side.kind === 'open') {
     return finding(
       'through-axle',

@@ -1,5 +1,5 @@
-import { grip, drivenLoadN } from '../bike-checks';
-import type { Limits } from '../limits';
+import { gripOn, drivenLoadN } from '../bike-checks';
+import { withLimits, type Limits } from '../limits';
 import { materialWords, type Material } from '../materials';
 import { worstOf, type Verdict } from '../verdict';
 import type { Place, ScoreFactorId, TakeInEnd, TakeInInput } from './contract';
@@ -129,7 +129,7 @@ function traction(place: 'front' | 'rear', read: TakeInInput): Value {
     speedKmh: { before: 25, after: 25 },
     brakes: { front: { kind: 'rim' }, rear: { kind: 'rim' } },
   } as const;
-  const holds = grip[read.surface ?? 'dry'] * drivenLoadN(input, place, read.climbPercent);
+  const holds = gripOn(read.surface ?? 'dry', withLimits(read.limits)) * drivenLoadN(input, place, read.climbPercent);
   const needs = mass * 9.81 * Math.sin(Math.atan(read.climbPercent / 100));
   const value = needs <= 0 ? 1 : Math.max(0, Math.min(1, holds / needs - 0.5));
   return {

@@ -39,7 +39,7 @@ export function snapshotOf(body: NewStack, record: BikeRecord, workshop: Worksho
   const verdict = worstOf(findings.map((finding) => finding.verdict));
   const against = findings.find((finding) => finding.verdict === 'stop' || finding.verdict === 'unknown');
   if (against) throw refused(against.id, against.because);
-  return { wheel, input, stack, outside: fit.outside, slots: fit.slots, findings, verdict };
+  return { wheel: fit.wheel, input, stack, outside: fit.outside, slots: fit.slots, findings, verdict };
 }
 
 function thicknesses({ left, right }: NewStack, washers: { id: string; thicknessMm: number; count: number }[]) {

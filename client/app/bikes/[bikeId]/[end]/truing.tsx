@@ -1,0 +1,1 @@
+export { TruingScreen as default } from '../../../../src/truing/truing-screen';

@@ -1,0 +1,1 @@
+export { BothScreen as default } from '../../../src/both/both-screen';

@@ -1,0 +1,113 @@
+import type { TwoMotorsReport } from '@cricket/core/fit';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+
+import { coreRecord } from '../bike/bike-state';
+import { bikePath, endPath } from '../bike/paths';
+import { useBothEnds } from '../bike/use-both-ends';
+import { FindingRow } from '../fit/finding-row';
+import { hours, money } from '../match/figures';
+import { Figure } from '../match/kit-sheet';
+import { Mark, verdictWords } from '../ui/mark';
+import { Failed, Fetching, Notice } from '../ui/notice';
+import { Screen } from '../ui/screen';
+import { Slider } from '../ui/slider';
+import { Txt } from '../ui/txt';
+import { useWide } from '../ui/use-wide';
+import { words as shared } from '../ui/words';
+import { fitWorker } from '../workers/fit-worker';
+import { words } from './words';
+
+/** A motor at each end of one bike, drawing on one battery. */
+export function BothScreen() {
+  const { bikeId } = useLocalSearchParams<{ bikeId: string }>();
+  const router = useRouter();
+  const wide = useWide();
+  const [batteryA, setBatteryA] = useState(20);
+  const { record, states, workshop, isPending, refetch } = useBothEnds(bikeId);
+  const [report, setReport] = useState<TwoMotorsReport | null>(null);
+  const both = Boolean(states?.front.wheel && states.rear.wheel);
+  useEffect(() => {
+    if (!record || !both) return undefined;
+    let stale = false;
+    void fitWorker()
+      .twoMotors(coreRecord(record), workshop, batteryA)
+      .then((answer) => {
+        if (!stale) setReport(answer);
+      });
+    return () => {
+      stale = true;
+    };
+  }, [record, both, workshop, batteryA]);
+  if (!record || !states) {
+    return (
+      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
+        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
+      </Screen>
+    );
+  }
+  if (!both) {
+    const missing = states.front.wheel ? 'rear' : 'front';
+    return (
+      <Screen title={words.title} tag={record.bike.tag} backTo={bikePath(bikeId)}>
+        <Notice
+          title={words.none}
+          because={words.noneWhy}
+          action={{ label: shared.next, onPress: () => router.navigate(endPath(bikeId, missing, 'match') as never) }}
+        />
+      </Screen>
+    );
+  }
+  return (
+    <Screen title={words.title} tag={record.bike.tag} backTo={bikePath(bikeId)}>
+      <Txt className="px-4 pb-2">{words.lead}</Txt>
+      <Slider
+        label={words.battery}
+        shown={words.amps(batteryA)}
+        value={batteryA}
+        min={5}
+        max={80}
+        step={1}
+        onChange={setBatteryA}
+        testID="slide-battery"
+      />
+      {report ? (
+        <>
+          <View className="flex-row items-center gap-2 px-4 py-2" testID="both-verdict">
+            <Mark verdict={report.verdict} size={30} />
+            <Txt size="title" bold heading={2} tone={report.verdict}>
+              {verdictWords[report.verdict]}
+            </Txt>
+          </View>
+          <View className="flex-row gap-6 px-4 pb-2">
+            <Figure name={words.cost} value={money(report.cost)} />
+            <Figure name={words.time} value={hours(report.minutes)} />
+          </View>
+          <View className={wide ? 'flex-row' : ''}>
+            {(['front', 'rear'] as const).map((end) => (
+              <View key={end} className={wide ? 'min-w-0 flex-1 border-r border-rule' : 'border-t-2 border-ink'}>
+                <Txt bold size="lead" heading={2} className="px-4 pt-3">
+                  {words.at(end, report[end].wheel.code)}
+                </Txt>
+                <Txt tone="soft" className="px-4">
+                  {words.share(report.shareA[end].toFixed(1))}
+                </Txt>
+                {report[end].findings
+                  .filter(({ verdict }) => verdict !== 'goes')
+                  .map((finding) => (
+                    <FindingRow key={finding.id} finding={finding} />
+                  ))}
+              </View>
+            ))}
+          </View>
+          <Txt size="label" tone="soft" className="px-4 py-3">
+            {words.law}
+          </Txt>
+        </>
+      ) : (
+        <Txt className="px-4 py-3">{words.working}</Txt>
+      )}
+    </Screen>
+  );
+}

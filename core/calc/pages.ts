@@ -4,6 +4,7 @@ import { jobFileSchema } from '../src/job-file';
 import { surprises } from '../src/foresight/surprises.testing';
 import { calculators } from './calculators';
 import { pageTexts } from './page-texts';
+import { procedurePages } from './procedure-pages';
 
 /** Every page about the calculators by its path under docs. */
 export function pages(): Record<string, string> {
@@ -12,6 +13,7 @@ export function pages(): Record<string, string> {
     ...Object.fromEntries(named.map((name) => [`calculators/${name}.md`, page(name)])),
     ...Object.fromEntries(named.map((name) => [`calculators/schema/${name}.json`, schema(name)])),
     'foresight.md': foresight(),
+    ...procedurePages(),
     'job-file.schema.json': `${JSON.stringify(toJsonSchema(jobFileSchema, { errorMode: 'ignore' }), null, 2)}\n`,
   };
 }

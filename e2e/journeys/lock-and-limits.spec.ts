@@ -56,7 +56,7 @@ test('two kits are compared, and one is taken', async ({ page, shop }) => {
   const table = page.getByTestId('compared');
   await expect(table).toContainText('FW-1 · front');
   await expect(table).toContainText('Hands on');
-  await table.getByRole('button', { name: /Take FW-1/ }).click();
+  await table.getByRole('button', { name: /Take FW-1 at/ }).click();
   await expect(page.getByTestId('order-list')).toContainText('Kit FW-1');
 });
 

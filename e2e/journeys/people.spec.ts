@@ -1,3 +1,5 @@
+import type { Locator } from '@playwright/test';
+
 import { OwnShop } from '../support/own-shop';
 import { accessible, become, expect, test } from '../support/test';
 
@@ -47,6 +49,12 @@ test('a new shop gets its owner, who lets an installer in; the phone changes han
   }
 });
 
+/** Unfolds a finding that may be unfolded already. */
+async function unfold(row: Locator): Promise<void> {
+  await expect(row).toBeVisible();
+  if ((await row.getAttribute('aria-expanded')) !== 'true') await row.click();
+}
+
 test('the owner overrides a stop with a reason; it shows from then on, and can be taken back', async ({
   page,
   shop,
@@ -74,11 +82,11 @@ test('the owner overrides a stop with a reason; it shows from then on, and can b
   await page.goto(`${shop.url}${refused}/fit`);
   await become(page, shop, 'installer');
   await page.reload();
-  await power.click();
+  await unfold(power);
   await expect(page.getByRole('button', { name: 'Take the override back' })).toBeDisabled();
   await become(page, shop, 'owner');
   await page.reload();
-  await power.click();
+  await unfold(power);
   await page.getByRole('button', { name: 'Take the override back' }).click();
   await expect(page.getByTestId('verdict')).toContainText('Stop');
 });

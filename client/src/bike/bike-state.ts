@@ -14,6 +14,8 @@ export function coreRecord({ bike, readings, choices, stacks, events }: BikeReco
       acceptedAt,
       left: snapshot.stack.left.inside,
       right: snapshot.stack.right.inside,
+      rotorShimMm: snapshot.stack.rotorShimMm,
+      caliperShimMm: snapshot.stack.caliperShimMm,
     })),
   };
 }

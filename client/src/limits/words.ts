@@ -16,6 +16,7 @@ export const words = {
     bike: 'Bike',
     cost: 'Prices and waiting',
     time: 'Minutes of work',
+    fasteners: 'Fasteners',
   } satisfies Record<LimitArea, string>,
   sources: {
     judgement: '[J] our judgement: edit it with reason',

@@ -37,7 +37,8 @@ export function WhoIsHere() {
       setProblem([]);
       if (!info.person) {
         // What was read stays with the shop, not with the phone.
-        queryClient.clear();
+        // Who is here stays: the door listens to it.
+        queryClient.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== keys.session[0] });
         await persister.removeClient();
       }
       takeOver(info);

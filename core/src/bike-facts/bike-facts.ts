@@ -3,6 +3,7 @@ import type * as v from 'valibot';
 import { brakeKinds, leverPulls, surfaces } from '../bike-checks';
 import { amount, flag, integer, list, oneOf, optional, record, text } from '../input';
 import { lawClassSchema } from '../law';
+import { batteryPlaces, schools, sensorKinds } from '../procedure/kinds';
 
 const brake = record({
   kind: optional(oneOf(brakeKinds)),
@@ -48,6 +49,19 @@ export const bikeFactsSchema = record({
       }),
       20,
     ),
+  ),
+  /** How the conversion is to be built, as far as the end does not decide it. */
+  job: optional(
+    record({
+      school: optional(oneOf(schools)),
+      sensor: optional(oneOf(sensorKinds)),
+      battery: optional(oneOf(batteryPlaces)),
+      /** A switch that cuts the motor when a brake is pulled. */
+      cutOff: optional(flag()),
+      /** A factory electric bike whose loom comes out. */
+      oldLoom: optional(flag()),
+      folds: optional(flag()),
+    }),
   ),
   /** What the walk round found, in words. */
   notes: optional(list(text(400), 40)),

@@ -5,7 +5,7 @@ export type ByMaterial = Record<Material, number>;
 
 /** Where a limit is used, in the order of the work. */
 export type LimitArea =
-  'slot' | 'stack' | 'torque' | 'arm' | 'brake' | 'gears' | 'wheel' | 'tyre' | 'bike' | 'cost' | 'time';
+  'slot' | 'stack' | 'torque' | 'arm' | 'brake' | 'gears' | 'wheel' | 'tyre' | 'bike' | 'cost' | 'time' | 'fasteners';
 
 interface Described {
   area: LimitArea;
@@ -380,6 +380,50 @@ export const limitTable = {
   minutesSmallKit: number('time', 25, 0, 1440, 'min', 'Bar and sensor of a kit with everything in the wheel.'),
   minutesKit: number('time', 110, 0, 1440, 'min', 'Bar, sensor, battery and wiring of any other kit.'),
   minutesTest: number('time', 40, 0, 1440, 'min', 'Tests and hand-over.'),
+  rotorNm: number('fasteners', 5, 0.5, 80, 'N·m', 'Rotor bolts M5. The maker’s figure wins.', 'standard practice'),
+  caliperNm: number('fasteners', 7, 0.5, 80, 'N·m', 'Caliper bolts M6. The maker’s figure wins.', 'standard practice'),
+  armBoltNm: number(
+    'fasteners',
+    5,
+    0.5,
+    80,
+    'N·m',
+    'Bolt of an arm, M5. The maker’s figure wins.',
+    'standard practice',
+  ),
+  bandNm: number(
+    'fasteners',
+    3,
+    0.5,
+    80,
+    'N·m',
+    'Hose band or clamp of an arm. The maker’s figure wins.',
+    'standard practice',
+  ),
+  crankNm: number('fasteners', 38, 0.5, 80, 'N·m', 'Crank bolts. The maker’s figure wins.', 'standard practice'),
+  pedalNm: number('fasteners', 35, 0.5, 80, 'N·m', 'Pedals. The maker’s figure wins.', 'standard practice'),
+  lockRingNm: number(
+    'fasteners',
+    40,
+    0.5,
+    80,
+    'N·m',
+    'Lock ring of a cassette. The maker’s figure wins.',
+    'standard practice',
+  ),
+  cupNm: number(
+    'fasteners',
+    40,
+    0.5,
+    80,
+    'N·m',
+    'Cups of a bottom bracket. The maker’s figure wins.',
+    'standard practice',
+  ),
+  leverNm: number('fasteners', 4, 0.5, 80, 'N·m', 'Lever clamps. The maker’s figure wins.', 'standard practice'),
+  shifterNm: number('fasteners', 4, 0.5, 80, 'N·m', 'Shifter clamps. The maker’s figure wins.', 'standard practice'),
+  throttleNm: number('fasteners', 2.5, 0.5, 80, 'N·m', 'Throttle clamp. The maker’s figure wins.', 'standard practice'),
+  stemNm: number('fasteners', 5, 0.5, 80, 'N·m', 'Stem bolts. The maker’s figure wins.', 'standard practice'),
 } satisfies Record<string, LimitRow>;
 
 export type LimitKey = keyof typeof limitTable;

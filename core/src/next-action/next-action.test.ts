@@ -51,6 +51,8 @@ describe('the next action', () => {
       acceptedAt: '2026-03-02T13:00:00Z',
       left: ['tabbed-2.5'],
       right: ['tabbed-2.5'],
+      rotorShimMm: 0,
+      caliperShimMm: 0,
     };
     expect(next(frontReadings(), { choices: [choice], stacks: [accepted] })).toMatchObject({
       kind: 'fit',
@@ -94,6 +96,8 @@ describe('the next action', () => {
       acceptedAt: '2026-03-02T13:00:00Z',
       left: [],
       right: [],
+      rotorShimMm: 0,
+      caliperShimMm: 0,
     };
     const readings = frontReadings().map((reading) =>
       reading.feature === 'old-axle' ? { ...reading, withdrawnAt: '2026-03-02T14:00:00Z' } : reading,

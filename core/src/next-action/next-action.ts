@@ -19,6 +19,8 @@ export interface AcceptedStack {
   /** From the hub outwards. */
   left: string[];
   right: string[];
+  rotorShimMm: number;
+  caliperShimMm: number;
 }
 
 export interface BikeRecord {

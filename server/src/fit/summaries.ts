@@ -69,5 +69,7 @@ function stackFacts({ end, wheelId, acceptedAt, snapshot }: BikeRecord['stacks']
     acceptedAt,
     left: snapshot.stack.left.inside,
     right: snapshot.stack.right.inside,
+    rotorShimMm: snapshot.stack.rotorShimMm,
+    caliperShimMm: snapshot.stack.caliperShimMm,
   };
 }

@@ -1,0 +1,151 @@
+import type { End, Side } from '../features';
+import type { BatteryPlace, School, SensorKind } from './kinds';
+
+/** Stations of the work at the stand, in the order of the school that fits the wheel first. */
+export const stations = [
+  'receive',
+  'bench',
+  'strip',
+  'prepare',
+  'fit',
+  'lock',
+  'brakes',
+  'gears',
+  'bar',
+  'sensor',
+  'battery',
+  'wiring',
+  'settings',
+  'test',
+  'ride',
+  'hand-over',
+] as const;
+export type Station = (typeof stations)[number];
+
+/** One end that gets a motor, as far as the steps depend on it. */
+export interface EndJob {
+  end: End;
+  code: string;
+  /** Axle nuts: size of the thread, and what they are tightened to. */
+  threadMm: number;
+  nutTorqueNm: number;
+  brake: 'rim' | 'disc' | 'other' | 'none';
+  closed: boolean;
+  /** Built up by caps and extenders, in this order. */
+  adapterOrder: readonly string[];
+  /** Hub comes without a rim. */
+  laced: boolean;
+  fileMm: Record<Side, number>;
+  /** Sides with a retaining lip, and those that get a C-washer. */
+  lips: readonly Side[];
+  cWashers: readonly Side[];
+  tabs: readonly Side[];
+  /** Inside washers from the hub outwards; empty until a stack is taken. */
+  inside: Record<Side, readonly string[]>;
+  /** Parts on the axle outside the dropout besides arm and lip washer: stays, kickstand plate, hitch. */
+  extras: readonly Side[];
+  /** Sides that get an arm. */
+  arms: readonly Side[];
+  rotorShimMm: number;
+  caliperShimMm: number;
+  /** Rotor bolt as planned. */
+  rotorBoltMm: number | null;
+  caliperBoltMm: number | null;
+  sprockets: 'freewheel' | 'cassette' | 'none';
+  cassetteSpacer: boolean;
+  /** Fewer sprockets than clicks, or an index that is off. */
+  gearsOff: boolean;
+  dressHanger: boolean;
+  cableExit: Side;
+  downMark: 'arrow' | 'notch' | 'none';
+  /** Plug that must be taken apart to pass washers, stay or nut. */
+  repin: boolean;
+  regen: boolean;
+  suspension: boolean;
+  /** Steps that the kit's maker asks for besides. */
+  makerSteps: readonly string[];
+  packing: readonly { part: string; count: number }[];
+  topology: 'separate' | 'in-hub' | 'in-battery' | 'all-in-wheel';
+}
+
+/** What the whole job is about, as far as the steps depend on it. */
+export interface JobFacts {
+  /** One or two, front first. */
+  ends: readonly EndJob[];
+  school: School;
+  sensor: SensorKind;
+  battery: BatteryPlace;
+  throttle: 'none' | 'thumb' | 'twist';
+  display: boolean;
+  /** A brake lever switch or an in-line one is fitted. */
+  cutOff: boolean;
+  /** A factory electric bike whose old loom comes out. */
+  oldLoom: boolean;
+  folds: boolean;
+  /** The shop asks for a second person at what safety hangs on. */
+  secondPerson: boolean;
+  packV: number | null;
+}
+
+/** A fastener, in the words of the trade, with what it gets. */
+export type StepCheck =
+  | { kind: 'confirm'; id: string; what: string }
+  | { kind: 'measure'; id: string; what: string; unit: 'mm' | 'V'; min: number | null; max: number | null }
+  | { kind: 'torque'; id: string; what: string; nm: number; how: 'trial' | 'final'; threadLock: boolean }
+  | { kind: 'photo'; id: string; what: string; about: string }
+  | { kind: 'count'; id: string; what: string; count: number }
+  | { kind: 'second-person'; id: string; what: string };
+
+/** What the drawing of a step shows. */
+export type StepDrawing = 'axle' | 'bolt-star' | 'rotation' | 'tab' | 'cable' | 'arm' | 'lacing' | 'bike' | 'none';
+
+/** One step of this bike's plan. */
+export interface Step {
+  /** With the end behind a dot where it belongs to one. */
+  id: string;
+  station: Station;
+  end: End | null;
+  title: string;
+  /** Why it is done at all. */
+  why: string;
+  /** Why it is in this plan; empty when every job has it. */
+  because: string;
+  /** Ids of steps that come before it. */
+  after: readonly string[];
+  tools: readonly string[];
+  parts: readonly string[];
+  minutes: { typical: number; slow: number };
+  checks: readonly StepCheck[];
+  cautions: readonly string[];
+  drawing: StepDrawing;
+  /** Waits by itself for so long: thread-lock, glue. */
+  waitMinutes: number;
+  /** Power is on only within a step that says so. */
+  powered: boolean;
+  /** Safety hangs on it. */
+  safety: boolean;
+}
+
+/** Where in the code steps are defined: what they look at, and what they say. */
+export interface StepContext {
+  job: JobFacts;
+  /** The end in hand; the first one for steps of the whole job. */
+  end: EndJob;
+  torque: TorqueTable;
+}
+
+/** What each kind of fastener gets by default, in N·m; a maker's figure wins. */
+export interface TorqueTable {
+  rotorNm: number;
+  caliperNm: number;
+  armNm: number;
+  bandNm: number;
+  crankNm: number;
+  pedalNm: number;
+  lockRingNm: number;
+  cupNm: number;
+  leverNm: number;
+  shifterNm: number;
+  throttleNm: number;
+  stemNm: number;
+}

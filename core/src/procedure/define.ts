@@ -1,0 +1,118 @@
+import type { End } from '../features';
+import type { Station, Step, StepCheck, StepContext, StepDrawing } from './contract';
+
+type Says<T> = T | ((context: StepContext) => T);
+
+/** A step before it is known whether a plan has it. */
+export interface StepDefinition {
+  id: string;
+  station: Station;
+  /** Once for each end that gets a motor, or once for the job. */
+  each: 'end' | 'job';
+  title: Says<string>;
+  why: Says<string>;
+  /** The reason for which this plan has it, '' when every plan has it, null when it has not. */
+  when: (context: StepContext) => string | null;
+  after: readonly string[];
+  tools: Says<readonly string[]>;
+  parts: Says<readonly string[]>;
+  typical: number;
+  slow: number;
+  checks: Says<readonly StepCheck[]>;
+  cautions: Says<readonly string[]>;
+  drawing: Says<StepDrawing>;
+  waitMinutes: number;
+  powered: boolean;
+  safety: boolean;
+}
+
+type Rest = Partial<Omit<StepDefinition, 'id' | 'station' | 'each' | 'title' | 'why'>>;
+
+const define =
+  (each: 'end' | 'job') =>
+  (station: Station, id: string, title: Says<string>, why: Says<string>, rest: Rest = {}): StepDefinition => ({
+    id,
+    station,
+    each,
+    title,
+    why,
+    when: () => '',
+    after: [],
+    tools: [],
+    parts: [],
+    typical: 3,
+    slow: 2 * (rest.typical ?? 3),
+    checks: [],
+    cautions: [],
+    drawing: 'none',
+    waitMinutes: 0,
+    powered: false,
+    safety: false,
+    ...rest,
+  });
+
+/** A step of the end that gets a motor. */
+export const atEnd = define('end');
+
+/** A step of the job as a whole. */
+export const onBike = define('job');
+
+/** The step as this plan has it; null when it has not. */
+export function stepOf(definition: StepDefinition, context: StepContext, end: End | null): Step | null {
+  const because = definition.when(context);
+  if (because === null) return null;
+  const say = <T>(says: Says<T>): T =>
+    typeof says === 'function' ? (says as (context: StepContext) => T)(context) : says;
+  const { station, typical, slow, waitMinutes, powered, safety } = definition;
+  return {
+    id: end ? `${definition.id}.${end}` : definition.id,
+    station,
+    end,
+    title: say(definition.title),
+    why: say(definition.why),
+    because,
+    after: definition.after,
+    tools: say(definition.tools),
+    parts: say(definition.parts),
+    minutes: { typical, slow },
+    checks: say(definition.checks),
+    cautions: say(definition.cautions),
+    drawing: say(definition.drawing),
+    waitMinutes,
+    powered,
+    safety,
+  };
+}
+
+export const confirm = (id: string, what: string): StepCheck => ({ kind: 'confirm', id, what });
+export const photo = (about: string, what: string): StepCheck => ({ kind: 'photo', id: `photo-${about}`, what, about });
+export const count = (id: string, what: string, many: number): StepCheck => ({ kind: 'count', id, what, count: many });
+export const second = (what: string): StepCheck => ({ kind: 'second-person', id: 'second', what });
+export const measure = (
+  id: string,
+  what: string,
+  min: number | null,
+  max: number | null,
+  unit: 'mm' | 'V' = 'mm',
+): StepCheck => ({ kind: 'measure', id, what, unit, min, max });
+export const trial = (id: string, what: string, nm: number): StepCheck => ({
+  kind: 'torque',
+  id,
+  what,
+  nm,
+  how: 'trial',
+  threadLock: false,
+});
+export const final = (id: string, what: string, nm: number, threadLock = false): StepCheck => ({
+  kind: 'torque',
+  id,
+  what,
+  nm,
+  how: 'final',
+  threadLock,
+});
+
+/** `x` on the left and the right, or on one of them. */
+export function onSides(sides: readonly string[]): string {
+  return sides.length === 2 ? 'on both sides' : `on the ${sides[0] ?? 'side'}`;
+}

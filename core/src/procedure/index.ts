@@ -1,0 +1,17 @@
+/** The steps of a conversion at the stand: which, in which order, with what reason, checks and time. */
+export {
+  stations,
+  type EndJob,
+  type JobFacts,
+  type Station,
+  type Step,
+  type StepCheck,
+  type StepDrawing,
+  type TorqueTable,
+} from './contract';
+export { endJob, jobFacts, type JobChoices } from './job-facts';
+export { batteryPlaces, schools, sensorKinds, type BatteryPlace, type School, type SensorKind } from './kinds';
+export { procedure, stepDefinitions } from './plan';
+export { stepStates, type StepState } from './states';
+export { jobTime, stepTime, type LoggedMinutes, type TimeEstimate } from './time';
+export { torquesOf } from './torques';

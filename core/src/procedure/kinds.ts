@@ -1,0 +1,9 @@
+/** Which part of the work comes first where the order is free. */
+export const schools = ['wheel-first', 'bar-first'] as const;
+export type School = (typeof schools)[number];
+
+export const sensorKinds = ['split-ring', 'ring-under-crank', 'under-cup', 'sealed', 'torque-shell', 'none'] as const;
+export type SensorKind = (typeof sensorKinds)[number];
+
+export const batteryPlaces = ['triangle', 'rack', 'bag', 'wheel'] as const;
+export type BatteryPlace = (typeof batteryPlaces)[number];

@@ -1,0 +1,235 @@
+import fc from 'fast-check';
+
+import type { EndJob, JobFacts, Step } from './contract';
+import { frontEndJob, plainJob, rearEndJob, referenceJobs } from './jobs.testing';
+import { batteryPlaces, schools, sensorKinds } from './kinds';
+import { procedure, stepDefinitions } from './plan';
+
+const sides = fc.subarray(['left', 'right'] as const, { minLength: 0 });
+const endOf = (end: 'front' | 'rear'): fc.Arbitrary<EndJob> =>
+  fc
+    .record({
+      brake: fc.constantFrom('rim', 'disc', 'other', 'none'),
+      closed: fc.boolean(),
+      laced: fc.boolean(),
+      fileLeft: fc.constantFrom(0, 0.2),
+      lips: sides,
+      extras: sides,
+      arms: sides,
+      tabs: sides,
+      rotorShimMm: fc.constantFrom(0, 1),
+      caliperShimMm: fc.constantFrom(0, 0.5),
+      sprockets: fc.constantFrom('freewheel', 'cassette', 'none'),
+      cassetteSpacer: fc.boolean(),
+      dressHanger: fc.boolean(),
+      repin: fc.boolean(),
+      regen: fc.boolean(),
+      suspension: fc.boolean(),
+      makerSteps: fc.constantFrom([], ['Once more.']),
+      topology: fc.constantFrom('separate', 'in-hub', 'in-battery', 'all-in-wheel'),
+    })
+    .map(
+      ({ fileLeft, ...rest }) =>
+        ({
+          ...(end === 'front' ? frontEndJob : rearEndJob),
+          ...rest,
+          cWashers: rest.closed ? [] : rest.lips,
+          adapterOrder: rest.closed ? ['left end cap L9'] : [],
+          fileMm: { left: fileLeft, right: 0 },
+        }) as EndJob,
+    );
+
+const anyJob: fc.Arbitrary<JobFacts> = fc.record({
+  ends: fc.oneof(
+    endOf('front').map((end) => [end]),
+    endOf('rear').map((end) => [end]),
+    fc.tuple(endOf('front'), endOf('rear')),
+  ),
+  school: fc.constantFrom(...schools),
+  sensor: fc.constantFrom(...sensorKinds),
+  battery: fc.constantFrom(...batteryPlaces),
+  throttle: fc.constantFrom('none', 'thumb', 'twist'),
+  display: fc.boolean(),
+  cutOff: fc.boolean(),
+  oldLoom: fc.boolean(),
+  folds: fc.boolean(),
+  secondPerson: fc.boolean(),
+  packV: fc.constantFrom(null, 42),
+});
+
+const places = (steps: readonly Step[]) => new Map(steps.map(({ id }, index) => [id, index]));
+const endsOf = ({ ends }: JobFacts) => ends.map(({ end }) => end);
+
+/** Whenever both are in the plan, the first comes before the second. */
+const always: readonly (readonly [first: string, then: string])[] = [
+  ['rim-tape.E', 'tube-in.E'],
+  ['tube-in.E', 'second-bead.E'],
+  ['rotor-on.E', 'arm-trial.E'],
+  ['rotor-tight.E', 'arm-trial.E'],
+  ['seated.E', 'axle-tight.E'],
+  ['cable-exit.E', 'axle-tight.E'],
+  ['lips-filled.E', 'axle-tight.E'],
+  ['axle-tight.E', 'seat-again.E'],
+  ['tabs-in.E', 'dry-fit.E'],
+  ['tabs-in.E', 'axle-tight.E'],
+  ['clamp-snug.E', 'axle-tight.E'],
+  ['axle-tight.E', 'clamp-tight.E'],
+  ['axle-tight.E', 'caliper-centre.E'],
+  ['axle-tight.E', 'rim-pads.E'],
+  ['ties', 'lock-to-lock'],
+  ['loose-run', 'ties'],
+  ['wheel-up-on', 'wheels-down'],
+  ['wheels-down', 'ride-brakes'],
+  ['ride-brakes', 'ride-slow'],
+  ['ride-slow', 'ride-levels'],
+  ['ride-hill', 'retorque.E'],
+  ['old-loom-off', 'old-loom-out'],
+  ['as-delivered.E', 'inside-washers.E'],
+  ['came-off.E', 'keep-parts.E'],
+  ['shell-drill', 'cups-tight'],
+  ['grips-off', 'throttle-on'],
+  ['cassette-spacer.E', 'cassette-on.E'],
+  ['file-slots.E', 'dry-fit.E'],
+  ['repin.E', 'pins-back'],
+  ['pins-back', 'loose-run'],
+];
+
+describe('the procedure', () => {
+  it('has its steps named once, with words for each', () => {
+    const ids = stepDefinitions.map(({ id }) => id);
+    expect(new Set(ids).size).toBe(ids.length);
+    expect(ids.length).toBeGreaterThanOrEqual(90);
+    expect(ids.length).toBeLessThanOrEqual(140);
+    for (const { after } of stepDefinitions) for (const id of after) expect(ids).toContain(id);
+  });
+
+  it('is for nothing without an end', () => {
+    expect(procedure({ ...plainJob, ends: [] })).toEqual([]);
+  });
+
+  it('keeps what must come before what, whatever the job', () => {
+    fc.assert(
+      fc.property(anyJob, (job) => {
+        const place = places(procedure(job));
+        for (const end of endsOf(job)) {
+          for (const [first, then] of always) {
+            const [one, other] = [first.replace('.E', `.${end}`), then.replace('.E', `.${end}`)];
+            if (place.has(one) && place.has(other)) {
+              expect([one, other, place.get(one)! < place.get(other)!]).toEqual([one, other, true]);
+            }
+          }
+        }
+      }),
+      { numRuns: 2000 },
+    );
+  });
+
+  it('checks shoulders, cable and lips before the nuts, and the seat after them', () => {
+    fc.assert(
+      fc.property(anyJob, (job) => {
+        const steps = procedure(job);
+        const place = places(steps);
+        for (const end of job.ends) {
+          const seated = steps.find(({ id }) => id === `seated.${end.end}`)!;
+          expect(seated.checks.map(({ id }) => id)).toEqual(['shoulders', 'cable-free', 'lip-seat']);
+          for (const side of end.cWashers.length ? ['lips-filled'] : []) {
+            expect(place.get(`${side}.${end.end}`)!).toBeLessThan(place.get(`seated.${end.end}`)!);
+          }
+          expect(place.get(`seat-again.${end.end}`)!).toBeGreaterThan(place.get(`axle-tight.${end.end}`)!);
+        }
+      }),
+    );
+  });
+
+  it('leaves no fastener on trial at the end, and locks no thread that is re-torqued', () => {
+    fc.assert(
+      fc.property(anyJob, (job) => {
+        const torques = procedure(job).flatMap(({ id, end, checks }) =>
+          checks.flatMap((check) => (check.kind === 'torque' ? [{ step: id, end, ...check }] : [])),
+        );
+        for (const check of torques.filter(({ how }) => how === 'trial')) {
+          const later = torques.filter(
+            (other) => other.id === check.id && other.end === check.end && other.how === 'final',
+          );
+          expect([check.step, later.length > 0]).toEqual([check.step, true]);
+          expect(torques.indexOf(later[0]!)).toBeGreaterThan(torques.indexOf(check));
+        }
+        const again = torques.filter(({ step }) => step.startsWith('retorque'));
+        for (const check of torques.filter(({ threadLock }) => threadLock)) {
+          expect(again.some((other) => other.id === check.id && other.end === check.end)).toBe(false);
+        }
+      }),
+    );
+  });
+
+  it('has the pack out between powered checks, and never spins a hub that is not held', () => {
+    fc.assert(
+      fc.property(anyJob, (job) => {
+        const steps = procedure(job);
+        const place = places(steps);
+        for (const step of steps.filter(({ powered, station }) => powered && station !== 'ride')) {
+          const words = step.checks.map((check) => ('what' in check ? check.what.toLowerCase() : ''));
+          expect([step.id, words.some((what) => what.includes('out'))]).toEqual([step.id, true]);
+          if (step.id === 'bench-connect') expect(step.cautions.join(' ')).toMatch(/never spun under power/);
+          else
+            for (const end of endsOf(job)) expect(place.get(step.id)!).toBeGreaterThan(place.get(`axle-tight.${end}`)!);
+        }
+      }),
+    );
+  });
+
+  it('asks a second person only where the shop does, and then before the first ride', () => {
+    fc.assert(
+      fc.property(anyJob, (job) => {
+        const asked = procedure({ ...job, throttle: 'none' }).filter(({ checks }) =>
+          checks.some(({ kind }) => kind === 'second-person'),
+        );
+        expect(asked.length > 0).toBe(job.secondPerson);
+        if (job.secondPerson) expect(asked.map(({ id }) => id)).toContain('wheels-down');
+      }),
+    );
+  });
+
+  it('has the same steps in both schools, in another order', () => {
+    fc.assert(
+      fc.property(anyJob, (job) => {
+        const ids = (school: JobFacts['school']) => procedure({ ...job, school }).map(({ id }) => id);
+        const [wheel, bar] = [ids('wheel-first'), ids('bar-first')];
+        expect([...bar].sort()).toEqual([...wheel].sort());
+        expect(bar.indexOf('levers-trial')).toBeLessThan(bar.indexOf(`dry-fit.${job.ends[0]!.end}`));
+        expect(wheel.indexOf('levers-trial')).toBeGreaterThan(wheel.indexOf(`dry-fit.${job.ends[0]!.end}`));
+      }),
+    );
+  });
+
+  it('says why a step is in this plan whenever not every plan has it', () => {
+    const lips = procedure(referenceJobs['front-rim-lips']!.job).find(({ id }) => id === 'lips-filled.front')!;
+    expect(lips.because).toBe('because the nut would stand on the retaining lip');
+    expect(procedure(plainJob).find(({ id }) => id === 'lips-filled.front')).toBeUndefined();
+  });
+
+  it('asks for a signed reason when a throttle goes without cut-off', () => {
+    const steps = procedure({ ...plainJob, throttle: 'thumb', cutOff: false, secondPerson: false });
+    expect(steps.find(({ id }) => id === 'cut-off')!.checks.map(({ kind }) => kind)).toContain('second-person');
+  });
+});
+
+describe.each(Object.entries(referenceJobs))('reference job %s', (_, { job, contains, lacks, precedes }) => {
+  const place = places(procedure(job));
+
+  it('has what it must have and nothing that it must not have', () => {
+    expect(contains.filter((id) => !place.has(id))).toEqual([]);
+    expect(lacks.filter((id) => place.has(id))).toEqual([]);
+    // A list that forbids steps which do not exist would forbid nothing.
+    const known = new Set(stepDefinitions.map(({ id }) => id));
+    for (const id of lacks) expect(known).toContain(id.replace(/\.(front|rear)$/, ''));
+  });
+
+  it.each(precedes)('does %s before %s, in both schools', (first, then) => {
+    for (const school of schools) {
+      const both = places(procedure({ ...job, school }));
+      expect(both.has(first) && both.has(then)).toBe(true);
+      expect(both.get(first)!).toBeLessThan(both.get(then)!);
+    }
+  });
+});

@@ -1,0 +1,51 @@
+import { eventsOf, type JobEvent } from '../job-events';
+import type { Step } from './contract';
+
+/** Where one step stands. */
+export interface StepState {
+  step: Step;
+  how: 'open' | 'done' | 'skipped' | 'problem';
+  /** Who ended it; null while it is open. */
+  person: string | null;
+  at: string | null;
+  because: string | null;
+  /** Somebody else has confirmed it. */
+  confirmedBy: string | null;
+  /** It asks for a second person who has not confirmed it yet. */
+  awaitsSecond: boolean;
+  /** Steps that come before it and are not done. */
+  waitsFor: readonly string[];
+}
+
+/** Where each step of a plan stands, read off what happened: the last word on a step holds. */
+export function stepStates(steps: readonly Step[], events: readonly JobEvent[]): StepState[] {
+  const last = new Map<string, { how: StepState['how']; person: string; at: string; because: string | null }>();
+  const confirmed = new Map<string, string>();
+  for (const { data, person, at } of eventsOf(events, 'step')) {
+    const { stepId, how, because = null } = data;
+    if (how === 'confirmed') {
+      // Nobody confirms their own work.
+      if (last.get(stepId) && last.get(stepId)!.person !== person) confirmed.set(stepId, person);
+      continue;
+    }
+    confirmed.delete(stepId);
+    if (how === 'undone') last.delete(stepId);
+    else last.set(stepId, { how, person, at, because });
+  }
+  const ended = (id: string) => ['done', 'skipped'].includes(last.get(id)?.how ?? 'open');
+  return steps.map((step) => {
+    const state = last.get(step.id);
+    const confirmedBy = confirmed.get(step.id) ?? null;
+    const asks = step.checks.some(({ kind }) => kind === 'second-person');
+    return {
+      step,
+      how: state?.how ?? 'open',
+      person: state?.person ?? null,
+      at: state?.at ?? null,
+      because: state?.because ?? null,
+      confirmedBy,
+      awaitsSecond: asks && state?.how === 'done' && confirmedBy === null,
+      waitsFor: step.after.filter((id) => !ended(id)),
+    };
+  });
+}

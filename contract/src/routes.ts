@@ -21,6 +21,7 @@ export const routes = {
   wheel: (wheelId: string) => `/api/wheels/${wheelId}`,
   stores: '/api/stores',
   storeItem: (itemId: string) => `/api/stores/${itemId}`,
+  stepMinutes: '/api/steps/minutes',
   shop: '/api/shop',
   settings: '/api/shop/settings',
   session: '/api/session',

@@ -196,5 +196,7 @@ export interface ShopSettings {
   hourlyRate: number;
   /** Classes of vehicle as the workshop has looked them up. */
   laws: LawClass[];
+  /** Safety steps need a second person's word. */
+  secondPerson?: boolean | undefined;
   version: number;
 }

@@ -27,6 +27,7 @@ import { jobs } from './http/jobs';
 import { orders } from './http/orders';
 import { session } from './http/session';
 import { shopRoutes } from './http/shop';
+import { steps } from './http/steps';
 import { stores } from './http/stores';
 import { takeIn } from './http/take-in';
 import { wheels } from './http/wheels';
@@ -88,6 +89,7 @@ export function createApp(config: Config, dataSource: DataSource, log: Logger): 
   app.route('/api/bikes', orders(dataSource));
   app.route('/api/bikes', events(dataSource));
   app.route('/api/bikes', photos(dataSource));
+  app.route('/api/steps', steps(dataSource));
   app.route('/api/shop', shopRoutes(dataSource, shop));
   app.route('/api/jobs', jobs(dataSource));
   app.route('/api', imports(dataSource));

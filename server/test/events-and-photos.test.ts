@@ -54,7 +54,7 @@ describe('events of a job', () => {
 
   it.each([
     ['step', { end: 'front', stepId: 'x', how: 'perhaps' }, 'how'],
-    ['step', { end: 'front', stepId: 'x', how: 'done', torqueNm: 900 }, 'torqueNm'],
+    ['step', { end: 'front', stepId: 'x', how: 'done', readings: [{ check: 'nut', value: 9000 }] }, 'readings.0.value'],
     ['truing', { end: 'front', spokes: [{ side: 'left', lateralMm: 90 }] }, 'lateralMm'],
     ['came-off', { end: 'front', side: 'left', parts: [{ kind: 'cheese' }] }, 'kind'],
     ['note', { end: 'front', words: '' }, 'words'],

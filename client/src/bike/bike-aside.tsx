@@ -15,7 +15,7 @@ import { verdictWords } from '../ui/mark';
 import { Rule } from '../ui/rule';
 import { Txt } from '../ui/txt';
 import { listedLines } from '../order/order-lines';
-import { bothPath, endPath, takeInPath } from './paths';
+import { bothPath, endPath, journalPath, putBackPath, standPath, takeInPath } from './paths';
 import { words } from './words';
 
 export interface BikeAsideProps {
@@ -96,6 +96,11 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
   const asked = openAtTakeIn(record.bike.facts, end);
   const listed = fit ? listedLines(record, end, fit.shopping) : [];
   const rounds = eventsOf(record.events, 'truing').filter(({ data }) => data.end === end).length;
+  const stepsDone = new Set(
+    eventsOf(record.events, 'step')
+      .filter(({ data }) => data.how === 'done')
+      .map(({ data }) => data.stepId),
+  ).size;
   const here = listed.filter((line) => line.state === 'received').length;
   const rows: StationRow[] = [
     {
@@ -178,9 +183,24 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
       name: words.stack,
       says: accepted ? words.acceptedOn(format(new Date(accepted.acceptedAt), 'd MMM'), accepted.person) : words.notYet,
       done: accepted !== undefined,
-      now: next.kind === 'fit',
+      now: false,
       path: endPath(bikeId, end, 'stack'),
     },
+    ...(fit
+      ? [
+          {
+            name: words.stand,
+            says: words.steps(stepsDone),
+            done: false,
+            now: next.kind === 'fit',
+            path: standPath(bikeId),
+          },
+        ]
+      : []),
+    ...(eventsOf(record.events, 'came-off').length > 0
+      ? [{ name: words.back, says: words.backSays, done: false, now: false, path: putBackPath(bikeId) }]
+      : []),
+    { name: words.journal, says: words.journalSays, done: false, now: false, path: journalPath(bikeId) },
   ];
   return (
     <View className="px-4">

@@ -6,6 +6,11 @@ export type Station =
   'measure' | 'match' | 'wheel' | 'order' | 'fit' | 'lock' | 'gears' | 'lacing' | 'truing' | 'stack' | 'template';
 
 export const takeInPath = (bikeId: string) => `/bikes/${bikeId}/take-in`;
+export const standPath = (bikeId: string, stepId?: string) =>
+  `/bikes/${bikeId}/stand${stepId ? `?step=${encodeURIComponent(stepId)}` : ''}`;
+export const claimPath = (bikeId: string, end: End) => `/bikes/${bikeId}/claim?end=${end}`;
+export const putBackPath = (bikeId: string) => `/bikes/${bikeId}/put-back`;
+export const journalPath = (bikeId: string) => `/bikes/${bikeId}/journal`;
 export const bothPath = (bikeId: string) => `/bikes/${bikeId}/both`;
 export const bikePath = (bikeId: string) => `/bikes/${bikeId}`;
 export const endPath = (bikeId: string, end: End, station: Station) => `/bikes/${bikeId}/${end}/${station}`;

@@ -13,6 +13,7 @@ export const keys = {
   settings: ['settings'] as const,
   session: ['session'] as const,
   people: ['people'] as const,
+  stepMinutes: ['step-minutes'] as const,
 };
 
 const day = 24 * 60 * 60 * 1000;

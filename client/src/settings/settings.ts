@@ -6,9 +6,11 @@ export interface Settings {
   /** Chirp when a reading is kept. */
   sound: boolean;
   unit: 'mm' | 'inch';
+  /** How the bike stands: drawings and words turn with it. */
+  stands: 'wheels-down' | 'upside-down';
 }
 
-const defaults: Settings = { theme: 'auto', sound: true, unit: 'mm' };
+const defaults: Settings = { theme: 'auto', sound: true, unit: 'mm', stands: 'wheels-down' };
 const storageKey = 'cricket-settings';
 const listeners = new Set<() => void>();
 let current = load();

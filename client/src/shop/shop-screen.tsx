@@ -6,6 +6,9 @@ import type { PendingWrite } from '../data/outbox-store';
 import { outbox } from '../data/shared-outbox';
 import { useShop } from '../data/use-bikes';
 import { useOutbox } from '../data/use-outbox';
+import { useShopSettings } from '../data/use-workshop';
+import { useWrites } from '../data/use-writes';
+import { useMay } from '../session/use-session';
 import { WhoIsHere } from '../session/who-is-here';
 import { changeSettings, useSettings } from '../settings/settings';
 import { Button } from '../ui/button';
@@ -19,6 +22,9 @@ export function ShopScreen() {
   const router = useRouter();
   const shop = useShop();
   const { theme, sound } = useSettings();
+  const settings = useShopSettings();
+  const { putSettings } = useWrites();
+  const { own } = useMay();
   return (
     <Screen title={shop.data?.name ?? words.title}>
       <View className="max-w-[640px] gap-6 px-4 py-2">
@@ -43,6 +49,17 @@ export function ShopScreen() {
           value={sound ? 'on' : 'off'}
           onPick={(value) => changeSettings({ sound: value === 'on' })}
         />
+        {own && settings.data ? (
+          <Switch
+            label={words.second}
+            options={[
+              ['on', words.on],
+              ['off', words.off],
+            ]}
+            value={settings.data.secondPerson ? 'on' : 'off'}
+            onPick={(value) => void putSettings({ ...settings.data, secondPerson: value === 'on' })}
+          />
+        ) : null}
         <Pressable
           role="link"
           onPress={() => router.navigate('/limits' as never)}

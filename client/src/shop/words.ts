@@ -10,6 +10,7 @@ export const words = {
   sound: 'Chirp when a reading is kept',
   on: 'On',
   off: 'Off',
+  second: 'A second person confirms at safety steps',
   limits: 'Limits: every default, and your own',
   sync: 'On the way to the server',
   allSent: 'Everything is with the server.',

@@ -27,6 +27,12 @@ export type TakeInFields = Record<NumberField, string> & {
   law: string;
   frontBrake: string;
   rearBrake: string;
+  sensor: string;
+  battery: string;
+  school: string;
+  oldLoom: string;
+  folds: string;
+  cutOff: string;
   notes: string;
 };
 
@@ -52,6 +58,12 @@ export function takeInFields(facts: BikeFacts): TakeInFields {
     law: facts.law?.id ?? '',
     frontBrake: facts.brakes?.front?.kind ?? '',
     rearBrake: facts.brakes?.rear?.kind ?? '',
+    sensor: facts.job?.sensor ?? 'split-ring',
+    battery: facts.job?.battery ?? 'triangle',
+    school: facts.job?.school ?? 'wheel-first',
+    oldLoom: facts.job?.oldLoom ? 'yes' : 'no',
+    folds: facts.job?.folds ? 'yes' : 'no',
+    cutOff: facts.job?.cutOff === undefined ? '' : facts.job.cutOff ? 'yes' : 'no',
     notes: (facts.notes ?? []).join('\n'),
   };
 }
@@ -116,10 +128,19 @@ export function takeInFacts(values: TakeInFields, before: BikeFacts, laws: reado
       rear: brake(before.brakes?.rear, values.rearBrake),
     },
     ratings: ratings.length ? ratings : undefined,
+    job: {
+      sensor: values.sensor as Job['sensor'],
+      battery: values.battery as Job['battery'],
+      school: values.school as Job['school'],
+      oldLoom: values.oldLoom === 'yes',
+      folds: values.folds === 'yes',
+      ...(values.cutOff !== '' && { cutOff: values.cutOff === 'yes' }),
+    },
     notes: notes.length ? notes : undefined,
   });
 }
 
+type Job = NonNullable<BikeFacts['job']>;
 type Brake = NonNullable<NonNullable<BikeFacts['brakes']>['front']>;
 
 function brake(before: Brake | undefined, kind: string): Brake {

@@ -95,6 +95,15 @@ function TakeInForm({ record, states, laws }: { record: BikeRecord; states: Stat
         options={Object.entries(words.brakeKinds)}
       />
       <Choices control={control} name="rearBrake" label={words.rearBrake} options={Object.entries(words.brakeKinds)} />
+      <Txt size="label" figure tone="soft" heading={2}>
+        {words.build}
+      </Txt>
+      <Choices control={control} name="sensor" label={words.sensor} options={Object.entries(words.sensors)} />
+      <Choices control={control} name="battery" label={words.battery} options={Object.entries(words.batteryPlaces)} />
+      <Choices control={control} name="school" label={words.school} options={Object.entries(words.schools)} />
+      {(['oldLoom', 'folds', 'cutOff'] as const).map((name) => (
+        <Choices key={name} control={control} name={name} label={words[name]} options={Object.entries(words.yesNo)} />
+      ))}
       <Field control={control} name="notes" label={words.notes} hint={words.notesHint} lines={4} />
       <PhotoStrip record={record} about="condition" title={words.photos} hint={words.photosHint} />
     </View>

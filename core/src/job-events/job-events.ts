@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 
-import { amount, flag, integer, list, oneOf, optional, readInput, record, text } from '../input';
+import { amount, integer, list, oneOf, optional, readInput, record, text } from '../input';
 
 const end = oneOf(['front', 'rear']);
 const side = oneOf(['left', 'right']);
@@ -62,11 +62,8 @@ export const jobEventSchemas = {
     how: oneOf(stepEndings),
     /** Why it was skipped, or what is wrong. */
     because: optional(text(400)),
-    torqueNm: optional(amount(0, 200, 'N·m')),
-    valueMm: optional(amount(-50, 500, 'mm')),
-    count: optional(integer(0, 500)),
-    /** Fastened for a trial only: it must be done once more. */
-    trial: optional(flag()),
+    /** What was found or reached, by the check of the step: N·m, mm, V or pieces. */
+    readings: optional(list(record({ check: text(60), value: amount(-500, 5000, '') }), 40)),
     /** From opening the step to its end. */
     minutes: optional(amount(0, 1440, 'min')),
   }),

@@ -32,6 +32,7 @@ export const accessRules: readonly AccessRule[] = [
   { method: 'GET', path: '/api/people', who: everybody },
   { method: 'PUT', path: '/api/people/:personId', who: owner },
   { method: 'GET', path: '/api/openapi.json', who: everybody },
+  { method: 'GET', path: '/api/steps/minutes', who: everybody },
   { method: 'GET', path: '/api/shop/settings', who: everybody },
   { method: 'PUT', path: '/api/shop/settings', who: owner },
   { method: 'GET', path: '/api/bikes', who: everybody },

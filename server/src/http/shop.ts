@@ -1,5 +1,5 @@
 import type { Shop } from '@cricket/contract/shapes';
-import { amount, integer, list, record, text } from '@cricket/core/input';
+import { amount, flag, integer, list, optional, record, text } from '@cricket/core/input';
 import { lawClassSchema } from '@cricket/core/law';
 import { limitsSchema } from '@cricket/core/limits';
 import { Hono } from 'hono';
@@ -17,6 +17,7 @@ const settingsSchema = record({
   tools: list(text(80), 100),
   hourlyRate: amount(0, 1000, 'an hour'),
   laws: list(lawClassSchema, 40),
+  secondPerson: optional(flag()),
   version: integer(0, 1_000_000),
 });
 

@@ -1,0 +1,1 @@
+export { ClaimScreen as default } from '../../../src/claim/claim-screen';

@@ -1,0 +1,1 @@
+export { JournalScreen as default } from '../../../src/journal/journal-screen';

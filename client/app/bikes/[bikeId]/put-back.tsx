@@ -1,0 +1,1 @@
+export { PutBackScreen as default } from '../../../src/put-back/put-back-screen';

@@ -1,0 +1,1 @@
+export { StandScreen as default } from '../../../src/stand/stand-screen';

@@ -1,0 +1,20 @@
+/** Words of the way back to stock. */
+export const words = {
+  title: 'Back to stock',
+  lead: 'What came off, in the order in which it goes on again: from the hub outwards.',
+  none: 'Nothing was recorded when this bike was taken apart',
+  noneWhy: 'Record what comes off at the stand; this page then plays it backwards.',
+  end: { front: 'Front', rear: 'Rear' },
+  left: 'Left',
+  right: 'Right',
+  unknown: 'not recorded',
+  remains: 'What does not come back',
+  remainsNone: 'Nothing was filed, cut, drilled or glued.',
+  what: { filed: 'filed', cut: 'cut', drilled: 'drilled', glued: 'glued' },
+  kit: 'Parts of the kit',
+  print: 'Print',
+  caution: 'A frame or fork that was filed or drilled is weaker: ask its maker before it is ridden or sold.',
+  more: 'Note something that cannot be taken back',
+  where: 'Where',
+  keep: 'Note it',
+};

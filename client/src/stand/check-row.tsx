@@ -1,0 +1,221 @@
+import type { BikeRecord } from '@cricket/contract/shapes';
+import type { StepCheck } from '@cricket/core/procedure';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+
+import { figure } from '../bike/figures';
+import { Keypad } from '../measure/keypad';
+import { useTyped } from '../measure/use-typed';
+import { PhotoStrip } from '../photos/photo-strip';
+import { Button } from '../ui/button';
+import { Mark } from '../ui/mark';
+import { Txt } from '../ui/txt';
+import { readTyped } from '../ui/typed-number';
+import { checkState, type CheckValues } from './check-values';
+import { words } from './words';
+
+export interface CheckRowProps {
+  check: StepCheck;
+  record: BikeRecord;
+  stepId: string;
+  values: CheckValues;
+  disabled: boolean;
+  onTick: (id: string, ticked: boolean) => void;
+  onFigure: (id: string, value: number | null) => void;
+}
+
+/** One check of a step, as large as a glove needs. */
+export function CheckRow({ check, record, stepId, values, disabled, onTick, onFigure }: CheckRowProps) {
+  switch (check.kind) {
+    case 'confirm': {
+      const ticked = values.ticked[check.id] ?? false;
+      return (
+        <Pressable
+          role="checkbox"
+          aria-checked={ticked}
+          disabled={disabled}
+          onPress={() => onTick(check.id, !ticked)}
+          className="min-h-[60px] flex-row items-center gap-3 border-b border-rule px-4 py-2"
+        >
+          <View
+            className={`h-9 w-9 items-center justify-center border-2 border-ink ${ticked ? 'bg-ink' : 'bg-sheet'}`}
+            aria-hidden
+          >
+            {ticked ? <Txt className="!text-paper">✓</Txt> : null}
+          </View>
+          <Txt size="lead" className="min-w-0 flex-1">
+            {check.what}
+          </Txt>
+        </Pressable>
+      );
+    }
+    case 'photo':
+      return (
+        <View className="border-b border-rule px-4 py-3">
+          <PhotoStrip record={record} about={check.about} title={check.what} />
+        </View>
+      );
+    case 'second-person':
+      return (
+        <View className="border-b border-rule px-4 py-3">
+          <Txt bold>{words.second}</Txt>
+          <Txt>{check.what}</Txt>
+          <Txt tone="soft">{words.secondHow}</Txt>
+        </View>
+      );
+    case 'count':
+      return <CountRow check={check} got={values.figures[check.id]} disabled={disabled} onFigure={onFigure} />;
+    default:
+      return <FigureRow check={check} stepId={stepId} values={values} disabled={disabled} onFigure={onFigure} />;
+  }
+}
+
+type OnFigure = CheckRowProps['onFigure'];
+
+function CountRow({
+  check,
+  got,
+  disabled,
+  onFigure,
+}: {
+  check: StepCheck & { kind: 'count' };
+  got: number | undefined;
+  disabled: boolean;
+  onFigure: OnFigure;
+}) {
+  const shown = got ?? check.count;
+  return (
+    <View className="min-h-[60px] flex-row items-center gap-2 border-b border-rule px-4 py-1">
+      <Txt size="lead" className="min-w-0 flex-1">
+        {check.what}
+      </Txt>
+      <Button
+        label="−"
+        spoken={`${words.fewer}: ${check.what}`}
+        disabled={disabled || shown === 0}
+        onPress={() => onFigure(check.id, shown - 1)}
+        className="w-14"
+      />
+      <Txt size="lead" figure bold tone={got !== undefined && got !== check.count ? 'stop' : 'ink'}>
+        {words.counted(shown, check.count)}
+      </Txt>
+      <Button
+        label="+"
+        spoken={`${words.more}: ${check.what}`}
+        disabled={disabled}
+        onPress={() => onFigure(check.id, shown + 1)}
+        className="w-14"
+      />
+    </View>
+  );
+}
+
+/** A torque against its target, or a length or voltage against its range. */
+function FigureRow({
+  check,
+  stepId,
+  values,
+  disabled,
+  onFigure,
+}: {
+  check: StepCheck & { kind: 'torque' | 'measure' };
+  stepId: string;
+  values: CheckValues;
+  disabled: boolean;
+  onFigure: OnFigure;
+}) {
+  const [typing, setTyping] = useState(false);
+  const value = values.figures[check.id];
+  const state = checkState(check, values);
+  const unit = check.kind === 'torque' ? 'N·m' : check.unit;
+  const asked =
+    check.kind === 'torque'
+      ? words.target(figure(check.nm))
+      : words.range(
+          check.min === null ? null : figure(check.min),
+          check.max === null ? null : figure(check.max),
+          check.unit,
+        );
+  return (
+    <View className="gap-2 border-b border-rule px-4 py-2">
+      <View className="min-h-[56px] flex-row items-center gap-3">
+        <View className="min-w-0 flex-1">
+          <Txt size="lead">{check.what}</Txt>
+          <Txt size="label" tone="soft">
+            {check.kind === 'torque'
+              ? [
+                  words[check.how],
+                  ...(check.how === 'final' ? [check.threadLock ? words.threadLock : words.dry] : []),
+                ].join(' · ')
+              : asked}
+          </Txt>
+        </View>
+        <Txt size="stand" figure bold tone={state === 'against' ? 'stop' : 'ink'}>
+          {value === undefined ? (check.kind === 'torque' ? asked : '–') : `${figure(value)} ${unit}`}
+        </Txt>
+        {state === 'held' ? <Mark verdict="goes" size={28} /> : null}
+      </View>
+      {state === 'against' && value !== undefined ? (
+        <Txt tone="stop" bold role="alert">
+          {check.kind === 'torque'
+            ? value > check.nm
+              ? words.over(figure(value), figure(check.nm))
+              : words.under(figure(value), figure(check.nm))
+            : words.outOf(`${figure(value)} ${unit}`, asked)}
+        </Txt>
+      ) : null}
+      {typing ? (
+        <Entry
+          place={`${stepId}/${check.id}`}
+          signed={check.kind === 'measure' && (check.min === null || check.min < 0)}
+          onKeep={(kept) => {
+            onFigure(check.id, kept);
+            setTyping(false);
+          }}
+        />
+      ) : disabled ? null : (
+        <View className="flex-row gap-2">
+          {check.kind === 'torque' && value === undefined ? (
+            <Button
+              label={words.reached(figure(check.nm))}
+              onPress={() => onFigure(check.id, check.nm)}
+              className="flex-1"
+              testID={`reached-${check.id}`}
+            />
+          ) : null}
+          <Button
+            label={value === undefined && check.kind === 'measure' ? `${check.what}, ${unit}` : words.change}
+            onPress={() => setTyping(true)}
+            className={check.kind === 'torque' && value === undefined ? '' : 'flex-1'}
+            testID={`enter-${check.id}`}
+          />
+        </View>
+      )}
+    </View>
+  );
+}
+
+function Entry({ place, signed, onKeep }: { place: string; signed: boolean; onKeep: (value: number) => void }) {
+  const accept = (text: string) => {
+    const read = readTyped(text);
+    if (read.kind !== 'number') return;
+    typed.change('');
+    onKeep(read.value);
+  };
+  const typed = useTyped(`stand/${place}`, accept);
+  const read = readTyped(typed.text);
+  return (
+    <View className="gap-2">
+      <Txt size="stand" figure bold aria-live="polite">
+        {typed.text || '–'}
+      </Txt>
+      {read.kind === 'unreadable' ? (
+        <Txt tone="stop" role="alert">
+          {words.notFigure(typed.text)}
+        </Txt>
+      ) : null}
+      <Keypad onKey={typed.press} signed={signed} />
+      <Button label={words.keep} look="do" disabled={read.kind !== 'number'} onPress={() => accept(typed.text)} />
+    </View>
+  );
+}

@@ -1,0 +1,44 @@
+import type { StepCheck } from '@cricket/core/procedure';
+
+import { checkState, mayBeDone, noValues, readingsOf } from './check-values';
+
+const confirm: StepCheck = { kind: 'confirm', id: 'seated', what: 'Seated' };
+const torque: StepCheck = { kind: 'torque', id: 'nut', what: 'Nut', nm: 40, how: 'final', threadLock: false };
+const gap: StepCheck = { kind: 'measure', id: 'gap', what: 'Gap', unit: 'mm', min: 1, max: null };
+const parts: StepCheck = { kind: 'count', id: 'nuts', what: 'Nuts', count: 2 };
+const photo: StepCheck = { kind: 'photo', id: 'p', what: 'Photo', about: 'parcel' };
+const figures = (values: Record<string, number>) => ({ ...noValues, figures: values });
+
+describe('the checks of a step', () => {
+  it.each([
+    [confirm, noValues, 'open'],
+    [confirm, { ...noValues, ticked: { seated: true } }, 'held'],
+    [torque, figures({ nut: 40 }), 'held'],
+    [torque, figures({ nut: 43 }), 'held'],
+    [torque, figures({ nut: 44 }), 'against'],
+    [torque, figures({ nut: 30 }), 'against'],
+    [gap, figures({ gap: 1 }), 'held'],
+    [gap, figures({ gap: 0.9 }), 'against'],
+    [parts, figures({ nuts: 1 }), 'against'],
+    [photo, noValues, 'held'],
+  ] as const)('stand as they are entered', (check, values, state) => {
+    expect(checkState(check, values)).toBe(state);
+  });
+
+  it('must each be held where safety hangs on the step', () => {
+    const step = { checks: [confirm, photo], safety: true };
+    expect(mayBeDone(step, noValues)).toEqual({ may: false, open: 1 });
+    expect(mayBeDone(step, { ...noValues, ticked: { seated: true } }).may).toBe(true);
+  });
+
+  it('are looked at with one touch elsewhere, but a torque or a figure is always entered', () => {
+    expect(mayBeDone({ checks: [confirm], safety: false }, noValues).may).toBe(true);
+    expect(mayBeDone({ checks: [torque], safety: false }, noValues)).toEqual({ may: false, open: 1 });
+    expect(mayBeDone({ checks: [gap], safety: false }, figures({ gap: 0.4 })).may).toBe(false);
+  });
+
+  it('let a short parcel be recorded as it is', () => {
+    expect(mayBeDone({ checks: [parts], safety: false }, figures({ nuts: 1 })).may).toBe(true);
+    expect(readingsOf(figures({ nuts: 1 }))).toEqual([{ check: 'nuts', value: 1 }]);
+  });
+});

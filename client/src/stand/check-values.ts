@@ -1,0 +1,56 @@
+import type { Step, StepCheck } from '@cricket/core/procedure';
+
+/** What is ticked, entered and counted at a step before it is done. */
+export interface CheckValues {
+  ticked: Readonly<Record<string, boolean>>;
+  /** Figures by check: N·m, mm, V, pieces. */
+  figures: Readonly<Record<string, number>>;
+}
+
+export const noValues: CheckValues = { ticked: {}, figures: {} };
+
+/** How far over or under its target a torque may be, as a share: what wrenches do [J]. */
+const torquePlay = 0.08;
+
+/** How one check stands: open, held, or against what is asked. */
+export type CheckState = 'open' | 'held' | 'against';
+
+export function checkState(check: StepCheck, { ticked, figures }: CheckValues): CheckState {
+  const figure = figures[check.id];
+  switch (check.kind) {
+    case 'confirm':
+      return ticked[check.id] ? 'held' : 'open';
+    case 'measure':
+      if (figure === undefined) return 'open';
+      return (check.min === null || figure >= check.min) && (check.max === null || figure <= check.max)
+        ? 'held'
+        : 'against';
+    case 'torque':
+      if (figure === undefined) return 'open';
+      return Math.abs(figure - check.nm) <= torquePlay * check.nm + 1e-9 ? 'held' : 'against';
+    case 'count':
+      return figure === undefined ? 'open' : figure === check.count ? 'held' : 'against';
+    default:
+      // Photos may be left out; the second person comes after.
+      return 'held';
+  }
+}
+
+/**
+ * Whether a step may be called done, and what stands against it. Where safety hangs on it every check must be held one by
+ * one; elsewhere "done" also stands for what only has to be looked at. A figure that does not hold is never done.
+ */
+export function mayBeDone(step: Pick<Step, 'checks' | 'safety'>, values: CheckValues): { may: boolean; open: number } {
+  const states = step.checks.map((check) => ({ check, state: checkState(check, values) }));
+  const open = states.filter(
+    ({ check, state }) => state === 'open' && (step.safety || check.kind === 'torque' || check.kind === 'measure'),
+  ).length;
+  // A short parcel is recorded as it is; everything else that does not hold is put right first.
+  const against = states.some(({ check, state }) => state === 'against' && check.kind !== 'count');
+  return { may: open === 0 && !against, open };
+}
+
+/** The figures as they go into the record. */
+export function readingsOf(values: CheckValues): { check: string; value: number }[] {
+  return Object.entries(values.figures).map(([check, value]) => ({ check, value }));
+}

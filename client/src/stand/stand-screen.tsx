@@ -1,0 +1,108 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+
+import { jobTime } from '@cricket/core/procedure';
+
+import { bikePath, endPath, standPath } from '../bike/paths';
+import { hours } from '../match/figures';
+import { Failed, Fetching, Notice } from '../ui/notice';
+import { Screen } from '../ui/screen';
+import { Txt } from '../ui/txt';
+import { words as shared } from '../ui/words';
+import { StationStrip } from './station-strip';
+import { StepList } from './step-list';
+import { StepPage } from './step-page';
+import { stepInHand, useStand } from './use-stand';
+import { leftText, useWaits } from './use-waits';
+import { useWakeLock } from './use-wake-lock';
+import { words } from './words';
+
+/** One step at a time, for one thumb; or all of them as a list. */
+export function StandScreen() {
+  const { bikeId, step: asked } = useLocalSearchParams<{ bikeId: string; step?: string }>();
+  const router = useRouter();
+  const stand = useStand(bikeId);
+  const waits = useWaits(bikeId);
+  const [all, setAll] = useState(false);
+  useWakeLock();
+  const { record, states, job, steps, logged, isPending, refetch } = stand;
+  if (!record || !states) {
+    return (
+      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
+        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
+      </Screen>
+    );
+  }
+  if (!job) {
+    return (
+      <Screen title={words.title} tag={record.bike.tag} backTo={bikePath(bikeId)}>
+        <Notice
+          title={words.noWheel}
+          because={words.noWheelWhy}
+          action={{ label: words.toFit, onPress: () => router.navigate(endPath(bikeId, 'front', 'fit') as never) }}
+        />
+      </Screen>
+    );
+  }
+  const inHand = stepInHand(steps);
+  const current = steps.find(({ step }) => step.id === asked) ?? inHand;
+  const open = steps.filter(({ how }) => how === 'open' || how === 'problem');
+  const { p50, p90 } = jobTime(
+    open.map(({ step }) => step),
+    logged,
+  );
+  const goTo = (stepId: string | null) => {
+    setAll(false);
+    router.replace(standPath(bikeId, stepId ?? undefined) as never);
+  };
+  const at = current ? steps.indexOf(current) : steps.length;
+  const fixed = (
+    <View className="gap-1 px-4 pb-1">
+      <StationStrip steps={steps} current={current?.step.id ?? null} />
+      <View className="flex-row items-center justify-between">
+        <Txt size="label" figure tone="soft">
+          {[words.place(Math.min(at + 1, steps.length), steps.length), words.left(hours(p50), hours(p90))].join(' · ')}
+        </Txt>
+        <Pressable
+          role="button"
+          onPress={() => setAll(!all)}
+          className="min-h-[48px] justify-center"
+          testID="all-steps"
+        >
+          <Txt className="underline">{all ? words.hideAll : words.all}</Txt>
+        </Pressable>
+      </View>
+      {waits.waits.map((wait) => (
+        <View key={wait.stepId} className="flex-row items-center justify-between border-t border-rule" role="timer">
+          <Txt bold>{words.waits(wait.what, leftText(wait.until, waits.now) ?? words.waitOver)}</Txt>
+          <Pressable role="button" onPress={() => waits.stop(wait.stepId)} className="min-h-[48px] justify-center px-2">
+            <Txt className="underline">{words.stopWait}</Txt>
+          </Pressable>
+        </View>
+      ))}
+    </View>
+  );
+  if (all || !current) {
+    const left = steps.filter(({ how }) => how === 'skipped' || how === 'problem').length;
+    return (
+      <Screen title={words.title} tag={record.bike.tag} backTo={bikePath(bikeId)} fixed={fixed}>
+        {current ? null : <Notice title={words.allDone} because={left ? words.notYet(left) : words.allDoneWhy} />}
+        <StepList steps={steps} current={current?.step.id ?? null} onPick={goTo} />
+      </Screen>
+    );
+  }
+  return (
+    <StepPage
+      key={current.step.id}
+      record={record}
+      job={job}
+      states={states}
+      steps={steps}
+      current={current}
+      fixed={fixed}
+      onGo={goTo}
+      onWait={waits.start}
+    />
+  );
+}

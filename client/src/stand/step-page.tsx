@@ -1,0 +1,286 @@
+import type { BikeRecord } from '@cricket/contract/shapes';
+import type { End, Side } from '@cricket/core/features';
+import { eventsOf, type JobEventData } from '@cricket/core/job-events';
+import type { EndState } from '@cricket/core/next-action';
+import type { JobFacts, StepState } from '@cricket/core/procedure';
+import { useRouter } from 'expo-router';
+import { useState, type ReactNode } from 'react';
+import { Pressable, useWindowDimensions, View } from 'react-native';
+
+import { bikePath, endPath, standPath } from '../bike/paths';
+import { useWrites } from '../data/use-writes';
+import { chirp } from '../measure/chirp';
+import { useMe } from '../session/use-session';
+import { changeSettings, useSettings } from '../settings/settings';
+import { Button } from '../ui/button';
+import { Screen } from '../ui/screen';
+import { Segments } from '../ui/segments';
+import { TextLine } from '../ui/text-line';
+import { Txt } from '../ui/txt';
+import { useWide } from '../ui/use-wide';
+import { CheckRow } from './check-row';
+import { mayBeDone, noValues, readingsOf, type CheckValues } from './check-values';
+import { FatesPanel } from './fates-panel';
+import { OffAxlePanel } from './off-axle-panel';
+import { ParcelPanel } from './parcel-panel';
+import { stepAloud } from './step-aloud';
+import { StepDrawing } from './step-drawing';
+import { irreversibleOf } from './irreversible-of';
+import { words } from './words';
+
+export interface StepPageProps {
+  record: BikeRecord;
+  job: JobFacts;
+  states: Partial<Record<End, EndState>>;
+  steps: readonly StepState[];
+  current: StepState;
+  fixed: ReactNode;
+  onGo: (stepId: string | null) => void;
+  onWait: (stepId: string, what: string, minutes: number) => void;
+}
+
+/** Rotor bolts in a star, where the fit says nothing else. */
+const usualStar = [1, 4, 2, 5, 3, 6];
+
+/** One step: what to do, why, what to look at, and the thumb's three answers. */
+export function StepPage({ record, job, states, steps, current, fixed, onGo, onWait }: StepPageProps) {
+  const router = useRouter();
+  const wide = useWide();
+  const { width } = useWindowDimensions();
+  const { sound, stands } = useSettings();
+  const me = useMe();
+  const { addEvent } = useWrites();
+  const [values, setValues] = useState<CheckValues>(noValues);
+  const [asking, setAsking] = useState<'skipped' | 'problem' | null>(null);
+  const [because, setBecause] = useState('');
+  // From opening the step to its end.
+  const [began] = useState(() => Date.now());
+  const { step, how, waitsFor } = current;
+  const endJob = job.ends.find(({ end }) => end === step.end) ?? job.ends[0]!;
+  const bikeId = record.bike.id;
+  const ended = how === 'done' || how === 'skipped';
+  const base = step.id.split('.')[0]!;
+  const at = steps.indexOf(current);
+  const column = wide ? Math.min(620, width - 320) : width;
+  const fit = states[endJob.end]?.fit ?? null;
+
+  const say = (ending: 'done' | 'skipped' | 'problem' | 'undone' | 'confirmed', more: object = {}) =>
+    void addEvent(bikeId, 'step', { end: endJob.end, stepId: step.id, how: ending, ...more });
+  const onwards = () => onGo(steps[at + 1]?.step.id ?? null);
+  const done = () => {
+    const minutes = Number(Math.min(1440, (Date.now() - began) / 60_000).toFixed(2));
+    const readings = readingsOf(values);
+    say('done', { minutes, ...(readings.length && { readings }) });
+    for (const data of irreversibleOf(step, endJob)) void addEvent(bikeId, 'irreversible', data);
+    if (sound) chirp();
+    if (step.waitMinutes > 0) onWait(step.id, step.title, step.waitMinutes);
+    // Who confirms does so here, before the next step.
+    if (!step.checks.some(({ kind }) => kind === 'second-person')) onwards();
+  };
+  const noted = (ending: 'skipped' | 'problem') => {
+    say(ending, { because: because.trim() });
+    setAsking(null);
+    setBecause('');
+    if (ending === 'skipped') onwards();
+  };
+  const { may, open } = mayBeDone(step, values);
+  const footer = ended ? (
+    <View className="flex-row gap-2">
+      <Button label={words.undo} onPress={() => say('undone')} className="flex-1" />
+      <Button label={words.next} look="do" onPress={onwards} className="flex-1" testID="next-step" />
+    </View>
+  ) : (
+    <View className="gap-2">
+      <View className="flex-row gap-2">
+        <Button label={words.problem} onPress={() => setAsking('problem')} className="flex-1" />
+        <Button label={words.skip} onPress={() => setAsking('skipped')} className="flex-1" />
+      </View>
+      <Button
+        label={open > 0 ? words.checksOpen(open) : step.checks.length > 0 ? words.doneAll : words.done}
+        look="do"
+        disabled={!may || waitsFor.length > 0}
+        onPress={done}
+        className="min-h-[72px]"
+        testID="step-done"
+      />
+    </View>
+  );
+  return (
+    <Screen
+      title={words.stations[step.station]}
+      tag={record.bike.tag}
+      backTo={bikePath(bikeId)}
+      fixed={fixed}
+      footer={footer}
+    >
+      <View style={{ maxWidth: column }} testID="step" aria-live="polite">
+        <StepDrawing
+          step={step}
+          end={endJob}
+          turned={stands === 'upside-down'}
+          width={column}
+          boltOrder={fit?.rotor?.tighteningOrder.length ? fit.rotor.tighteningOrder : usualStar}
+        />
+        <View className="gap-2 px-4 py-3">
+          <Txt size="stand" bold heading={2} testID="step-title">
+            {step.title}
+          </Txt>
+          <Txt size="lead">{step.why}</Txt>
+          {step.because || job.ends.length > 1 ? (
+            <Txt tone="soft">
+              {[...(step.end ? [words.ends[step.end]] : []), ...(step.because ? [step.because] : [])].join(' · ')}
+            </Txt>
+          ) : null}
+          {step.tools.length > 0 ? <Txt>{`${words.tools}: ${step.tools.join(', ')}`}</Txt> : null}
+          {step.parts.length > 0 ? <Txt>{`${words.parts}: ${step.parts.join(', ')}`}</Txt> : null}
+        </View>
+        {step.cautions.length > 0 ? (
+          <View className="mx-4 mb-2 gap-1 border-l-8 border-stop bg-sheet px-3 py-2">
+            {step.cautions.map((caution) => (
+              <Txt key={caution} bold>
+                {caution}
+              </Txt>
+            ))}
+          </View>
+        ) : null}
+        {how === 'open' || how === 'problem' ? null : (
+          <View className="px-4 py-2">
+            <Txt bold tone={how === 'done' ? 'goes' : 'work'} testID="step-ended">
+              {[words.endedBy[how], ...(current.person ? [words.by(current.person)] : []), current.because]
+                .filter(Boolean)
+                .join(' · ')}
+            </Txt>
+            {current.confirmedBy ? <Txt>{words.confirmedBy(current.confirmedBy)}</Txt> : null}
+          </View>
+        )}
+        {how === 'problem' ? (
+          <Txt bold tone="stop" role="alert" className="px-4 py-2">
+            {`${words.endedBy.problem} · ${current.because ?? ''}`}
+          </Txt>
+        ) : null}
+        {current.awaitsSecond ? (
+          <View className="mx-4 my-2 gap-2 border-2 border-ink p-3" testID="second-person">
+            <Txt bold>{words.awaits}</Txt>
+            <Txt>{words.awaitsWhy(current.person ?? '')}</Txt>
+            {me.name === current.person ? (
+              <>
+                <Txt tone="soft">{words.sameSecond}</Txt>
+                <Button label={words.toShop} onPress={() => router.navigate('/shop' as never)} />
+              </>
+            ) : (
+              <Button label={words.confirmSecond} look="do" onPress={() => say('confirmed')} testID="confirm-second" />
+            )}
+          </View>
+        ) : null}
+        {waitsFor.length > 0 && !ended ? (
+          <View className="px-4 py-2">
+            <Txt bold>{words.waitsFor}</Txt>
+            {waitsFor.map((id) => {
+              const other = steps.find((state) => state.step.id === id);
+              return other ? (
+                <Pressable
+                  key={id}
+                  role="link"
+                  onPress={() => router.replace(standPath(bikeId, id) as never)}
+                  className="min-h-[48px] justify-center"
+                >
+                  <Txt className="underline">{other.step.title}</Txt>
+                </Pressable>
+              ) : null;
+            })}
+          </View>
+        ) : null}
+        {asking ? (
+          <View className="mx-4 my-2 gap-2 border-2 border-ink p-3">
+            <Txt bold>{words.askBecause[asking]}</Txt>
+            <TextLine
+              label={words.because}
+              value={because}
+              onChange={setBecause}
+              maxLength={400}
+              testID="step-because"
+            />
+            <View className="flex-row gap-2">
+              <Button label={words.cancel} onPress={() => setAsking(null)} className="flex-1" />
+              <Button
+                label={words.keepBecause[asking]}
+                look="do"
+                disabled={because.trim().length < 3}
+                onPress={() => noted(asking)}
+                className="flex-1"
+                testID="keep-because"
+              />
+            </View>
+          </View>
+        ) : null}
+        {step.checks.map((check) => (
+          <CheckRow
+            key={check.id}
+            check={check}
+            record={record}
+            stepId={step.id}
+            values={values}
+            disabled={ended}
+            onTick={(id, ticked) => setValues({ ...values, ticked: { ...values.ticked, [id]: ticked } })}
+            onFigure={(id, value) => {
+              const figures = { ...values.figures };
+              if (value === null) delete figures[id];
+              else figures[id] = value;
+              setValues({ ...values, figures });
+            }}
+          />
+        ))}
+        {base === 'came-off' ? (
+          <OffAxlePanel
+            end={endJob.end}
+            recorded={lastOff(record, endJob.end)}
+            onRecord={(side, parts) => void addEvent(bikeId, 'came-off', { end: endJob.end, side, parts })}
+          />
+        ) : null}
+        {base === 'parcel-count' ? (
+          <ParcelPanel
+            record={record}
+            end={endJob}
+            wheelId={states[endJob.end]!.wheel!.id}
+            values={values}
+            onRecord={(data) => void addEvent(bikeId, 'received', data)}
+          />
+        ) : null}
+        {base === 'parts-fate' ? (
+          <FatesPanel record={record} ends={job.ends} onRecord={(data) => void addEvent(bikeId, 'kit-parts', data)} />
+        ) : null}
+        {base === 'inside-washers' || base === 'running-clearance' || base === 'middle' ? (
+          <Pressable
+            role="link"
+            onPress={() => router.navigate(endPath(bikeId, endJob.end, 'fit') as never)}
+            className="min-h-[56px] justify-center px-4"
+          >
+            <Txt className="underline">{words.changeWashers}</Txt>
+          </Pressable>
+        ) : null}
+        <View className="flex-row flex-wrap items-end gap-3 px-4 py-4">
+          <Button label={words.aloud} onPress={() => stepAloud(step)} />
+          {at > 0 ? <Button label={words.before} onPress={() => onGo(steps[at - 1]!.step.id)} /> : null}
+          <View className="gap-1">
+            <Txt size="label" tone="soft">
+              {words.stands}
+            </Txt>
+            <Segments
+              label={words.stands}
+              options={Object.entries(words.standsOptions) as ['wheels-down' | 'upside-down', string][]}
+              value={stands}
+              onChange={(next) => changeSettings({ stands: next })}
+            />
+          </View>
+        </View>
+      </View>
+    </Screen>
+  );
+}
+
+function lastOff(record: BikeRecord, end: End): Partial<Record<Side, JobEventData<'came-off'>['parts']>> {
+  const off = eventsOf(record.events, 'came-off').filter(({ data }) => data.end === end);
+  const of = (side: Side) => off.filter(({ data }) => data.side === side).at(-1)?.data.parts;
+  const [left, right] = [of('left'), of('right')];
+  return { ...(left && { left }), ...(right && { right }) };
+}

@@ -1,0 +1,43 @@
+import type { End, Side } from '../features';
+import { eventsOf, type JobEvent, type JobEventData } from '../job-events';
+
+export interface PutBack {
+  /** Ends of which anything was recorded. */
+  ends: {
+    end: End;
+    /** In the order in which the parts go on: from the hub outwards; null when that side was never recorded. */
+    sides: Record<Side, JobEventData<'came-off'>['parts'] | null>;
+  }[];
+  /** What stays changed for good. */
+  remains: { end: End; what: JobEventData<'irreversible'>['what']; where: string; amountMm: number | null }[];
+  /** Parts of the kit that are on the bike or lie elsewhere, and must come off or be asked for. */
+  kit: { end: End; part: string; fate: 'used' | 'left-out' | 'given-back' }[];
+}
+
+/**
+ * How a converted bike goes back to stock, from what was recorded when it was taken apart.
+ *
+ * The last record of each side counts; parts go on as they lie from the hub outwards. What was filed, cut, drilled or glued
+ * is named, because it does not come back.
+ */
+export function putBack(events: readonly JobEvent[]): PutBack {
+  const off = eventsOf(events, 'came-off');
+  const last = (end: End, side: Side) =>
+    off.filter(({ data }) => data.end === end && data.side === side).at(-1)?.data.parts ?? null;
+  const ends = (['front', 'rear'] as const).filter((end) => off.some(({ data }) => data.end === end));
+  const remains = eventsOf(events, 'irreversible').map(({ data }) => ({
+    end: data.end,
+    what: data.what,
+    where: data.where,
+    amountMm: data.amountMm ?? null,
+  }));
+  const fates = new Map(eventsOf(events, 'kit-parts').map(({ data }) => [data.end, data.fates]));
+  return {
+    ends: ends.map((end) => ({ end, sides: { left: last(end, 'left'), right: last(end, 'right') } })),
+    // The same change noted twice is one change.
+    remains: remains.filter(
+      (item, index) => remains.findIndex(({ end, where }) => end === item.end && where === item.where) === index,
+    ),
+    kit: [...fates].flatMap(([end, list]) => list.map(({ part, fate }) => ({ end, part, fate }))),
+  };
+}

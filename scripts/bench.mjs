@@ -9,7 +9,7 @@ await ensurePackages();
 const { ensureChromium } = await import('./lib/debian.mjs');
 const { build } = await import('./lib/build.mjs');
 ensureChromium();
-build();
+await build();
 const { cluster } = await import('./lib/postgres.mjs');
 const database = cluster('test', Number(process.env.CRICKET_TEST_PG_PORT ?? 54621));
 const started = database.start();

@@ -22,7 +22,7 @@ if (!(await isFree(port)))
   giveUp(`port ${port} is taken, perhaps by a Cricket that still runs; end that, or set PORT to another.`);
 await ensurePackages();
 const { build } = await import('./lib/build.mjs');
-build();
+await build();
 
 const own = flags.has('--empty');
 let database = null;

@@ -28,7 +28,7 @@ try {
   });
   for (const workspace of ['core', 'server', 'client']) await count(workspace, () => jest(workspace));
   ensureChromium();
-  build();
+  await build();
   await count('browser', browser);
 } finally {
   if (startedHere) database.stop();

@@ -10,10 +10,14 @@ import { say } from './say.mjs';
 const clientDist = join(root, 'client', 'dist');
 
 /** Builds client and server, each only when its sources have changed since the last time. */
-export function build() {
+export async function build() {
   copyFonts();
-  once('client', ['client', 'core/src', 'contract/src', 'package-lock.json'], buildClient);
-  once('server', ['server/src', 'core/src', 'contract/src', 'package-lock.json'], buildServer);
+  await once(
+    'client',
+    ['client', 'core/src', 'contract/src', 'package-lock.json', 'scripts/lib/build.mjs'],
+    buildClient,
+  );
+  await once('server', ['server/src', 'core/src', 'contract/src', 'package-lock.json'], buildServer);
 }
 
 /** The shipped fonts, from their packages to where the page asks for them. */
@@ -34,7 +38,7 @@ export function copyFonts() {
   }
 }
 
-function buildClient() {
+async function buildClient() {
   say('building the client (up to two minutes the first time)');
   rmSync(clientDist, { recursive: true, force: true });
   run('npx', ['--no-install', 'expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
@@ -47,7 +51,37 @@ function buildClient() {
     join(clientDist, 'pieces.json'),
     JSON.stringify(files.filter((file) => /^\/(_expo\/static\/js|fonts)\//.test(file))),
   );
+  await writeServiceWorker();
   for (const file of filesBelow(clientDist)) compress(file);
+}
+
+/** The worker that opens the app without network: every piece of it, and the photos that were looked at. */
+async function writeServiceWorker() {
+  const { generateSW } = await import('workbox-build');
+  const { warnings } = await generateSW({
+    swDest: join(clientDist, 'sw.js'),
+    globDirectory: clientDist,
+    globPatterns: ['**/*.{js,css,html,svg,woff2,webmanifest}', 'pieces.json'],
+    globIgnores: ['sw.js'],
+    maximumFileSizeToCacheInBytes: 6_000_000,
+    // Names under _expo carry their hash: the browser's own cache may answer for them.
+    dontCacheBustURLsMatching: /^_expo\//,
+    navigateFallback: '/index.html',
+    navigateFallbackDenylist: [/^\/api\//, /\.[a-z0-9]+$/i],
+    runtimeCaching: [
+      {
+        urlPattern: /\/api\/bikes\/[^/]+\/photos\/[^/?]+(\?.*)?$/,
+        handler: 'CacheFirst',
+        method: 'GET',
+        options: { cacheName: 'photos', expiration: { maxEntries: 400, purgeOnQuotaError: true } },
+      },
+    ],
+    clientsClaim: true,
+    cleanupOutdatedCaches: true,
+    inlineWorkboxRuntime: true,
+    sourcemap: false,
+  });
+  for (const warning of warnings) say(warning);
 }
 
 /** Ready-made gzip and brotli beside each text file, so that the server compresses nothing on the way out. */
@@ -82,7 +116,7 @@ function buildServer() {
   );
 }
 
-function once(name, sources, make) {
+async function once(name, sources, make) {
   const hash = createHash('sha256');
   for (const source of sources) {
     for (const file of filesBelow(join(root, source))) {
@@ -93,7 +127,7 @@ function once(name, sources, make) {
   const mark = join(root, '.cache', `built-${name}`);
   const output = name === 'client' ? join(clientDist, 'index.html') : join(root, 'server', 'dist', 'main.mjs');
   if (existsSync(mark) && existsSync(output) && readFileSync(mark, 'utf8') === digest) return;
-  make();
+  await make();
   mkdirSync(join(root, '.cache'), { recursive: true });
   writeFileSync(mark, digest);
 }

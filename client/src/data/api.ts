@@ -1,6 +1,8 @@
 import type { Problem } from '@cricket/contract/problem';
 import { personHeader, writeIdHeader } from '@cricket/contract/routes';
 
+import { hearServerClock } from './clock';
+
 /** The server said no, and why. */
 export class RefusedError extends Error {
   override readonly name = 'RefusedError';
@@ -58,6 +60,7 @@ async function request(path: string, init: RequestInit): Promise<unknown> {
     if (init.signal?.aborted) throw error;
     throw new UnreachableError('The server cannot be reached.');
   }
+  hearServerClock(response.headers?.get('date') ?? null);
   if (response.ok) return response.json();
   if (response.status >= 500) throw new UnreachableError(`The server answers ${response.status}.`);
   const problem = await problemOf(response);

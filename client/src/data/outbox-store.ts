@@ -1,5 +1,5 @@
 import type { Problem } from '@cricket/contract/problem';
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { openDB, type DBSchema } from 'idb';
 
 import type { WriteRequest } from './api';
 
@@ -62,21 +62,57 @@ export async function openOutboxStore(): Promise<OutboxStore> {
   }
 }
 
-function overDatabase(database: IDBPDatabase<OutboxSchema>): OutboxStore {
+/**
+ * What does not fit on a full disk is held in memory, after everything kept: nothing is refused for want of room, and the
+ * page says that it must stay open.
+ */
+export function overDatabase(database: WriteTable): OutboxStore {
+  const spilled = inMemory(spilledFrom);
+  let full = false;
   return {
-    durable: true,
-    all: () => database.getAll('writes'),
-    add: (write) => database.add('writes', write as PendingWrite),
+    get durable() {
+      return !full;
+    },
+    all: async () => [...(await database.getAll('writes')), ...(await spilled.all())],
+    add: async (write) => {
+      if (!full) {
+        try {
+          return await database.add('writes', write as PendingWrite);
+        } catch (error) {
+          if ((error as { name?: string }).name !== 'QuotaExceededError') throw error;
+          full = true;
+        }
+      }
+      // Later ones too, so that the order stays.
+      return spilled.add(write);
+    },
     put: async (write) => {
+      if (write.seq >= spilledFrom) return spilled.put(write);
       await database.put('writes', write);
     },
-    remove: (seq) => database.delete('writes', seq),
+    remove: async (seq) => {
+      if (seq >= spilledFrom) await spilled.remove(seq);
+      else await database.delete('writes', seq);
+      // Room again once everything is sent.
+      if (full && (await database.getAll('writes')).length + (await spilled.all()).length === 0) full = false;
+    },
   };
 }
 
-function inMemory(): OutboxStore {
+/** Places in the order for what is held in memory only: behind everything that a database counts. */
+const spilledFrom = 1_000_000_000;
+
+/** As much of the database as the outbox asks. */
+export interface WriteTable {
+  getAll(table: 'writes'): Promise<PendingWrite[]>;
+  add(table: 'writes', write: PendingWrite): Promise<number>;
+  put(table: 'writes', write: PendingWrite): Promise<unknown>;
+  delete(table: 'writes', seq: number): Promise<void>;
+}
+
+function inMemory(first = 1): OutboxStore {
   const writes = new Map<number, PendingWrite>();
-  let next = 1;
+  let next = first;
   return {
     durable: false,
     all: async () => [...writes.values()],

@@ -1,5 +1,6 @@
 import type { Problem } from '@cricket/contract/problem';
 
+import { now } from './clock';
 import { RefusedError, send as sendToServer, type WriteRequest } from './api';
 import { openOutboxStore, type OutboxStore, type PendingWrite, type WriteAbout } from './outbox-store';
 
@@ -78,7 +79,7 @@ export class Outbox {
 
   private async keepAndSend(request: WriteRequest, about: WriteAbout): Promise<Outcome> {
     const store = await this.store;
-    await store.add({ ...request, about, madeAt: new Date().toISOString(), refused: null });
+    await store.add({ ...request, about, madeAt: now().toISOString(), refused: null });
     // Only once it is kept: a write that is waited for and not kept was sent by another tab.
     const outcome = new Promise<Outcome>((resolve) => this.waiting.set(request.writeId, resolve));
     await this.reload();

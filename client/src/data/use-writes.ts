@@ -15,6 +15,7 @@ import type { JobEventData, JobEventKind } from '@cricket/core/job-events';
 import type { StoreItem as CoreStoreItem } from '@cricket/core/parts';
 import { useMemo } from 'react';
 
+import { now } from './clock';
 import { useMe } from '../session/use-session';
 import type { Outcome } from './outbox';
 import type { WriteAbout } from './outbox-store';
@@ -79,7 +80,7 @@ export function useWrites(): Writes {
         }),
       choose: (bikeId, body) => {
         const id = crypto.randomUUID();
-        const chosenAt = new Date().toISOString();
+        const chosenAt = now().toISOString();
         return submit('PUT', routes.choice(bikeId, id), { ...body, chosenAt }, { kind: 'choice', bikeId, id });
       },
       acceptStack: (bikeId, id, writeId, body) =>
@@ -93,7 +94,7 @@ export function useWrites(): Writes {
       putSettings: (settings) => submit('PUT', routes.settings, settings, { kind: 'settings', id: 'settings' }),
       addEvent: (bikeId, kind, data) => {
         const id = crypto.randomUUID();
-        const body = { kind, data, at: new Date().toISOString() };
+        const body = { kind, data, at: now().toISOString() };
         return submit('PUT', routes.event(bikeId, id), body, { kind: 'event', bikeId, id });
       },
       withdrawEvent: (bikeId, id, because) =>
@@ -106,7 +107,7 @@ export function useWrites(): Writes {
         submit(
           'PUT',
           routes.photo(bikeId, id),
-          { ...photo, takenAt: new Date().toISOString() },
+          { ...photo, takenAt: now().toISOString() },
           { kind: 'photo', bikeId, id },
         ),
       withdrawPhoto: (bikeId, id) =>

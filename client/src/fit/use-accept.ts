@@ -4,6 +4,7 @@ import type { End } from '@cricket/core/features';
 import { useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
 
+import { now } from '../data/clock';
 import { endPath } from '../bike/paths';
 import { outbox } from '../data/shared-outbox';
 import { useWrites } from '../data/use-writes';
@@ -32,7 +33,7 @@ export function useAccept(bikeId: string, end: End, key: string) {
       rotorShimsMm: stack.rotorShimsMm,
       caliperShimsMm: stack.caliperShimsMm,
       byHand,
-      acceptedAt: new Date().toISOString(),
+      acceptedAt: now().toISOString(),
     });
     setBusy(false);
     if (outcome.kind !== 'refused') return router.navigate(endPath(bikeId, end, 'stack') as never);

@@ -11,6 +11,7 @@ import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { bikePath } from '../bike/paths';
+import { CaliperPanel } from '../caliper/caliper-panel';
 import { DotScale } from './dot-scale';
 import { featureWords } from './feature-words';
 import { judgeTyped, type JudgedTyped } from './judge-typed';
@@ -43,6 +44,11 @@ export function LengthReading({ measuring, feature, title, strip }: LengthReadin
     if (judged.kind !== 'plausible') return;
     typed.change('');
     keep({ valueMm: judged.valueMm, typed: text, unit }, stay);
+  };
+  /** A reading from a caliper: kept at once when it holds, else left in sight with what is wrong with it. */
+  const arrive = (text: string) => {
+    typed.change(text);
+    accept(text);
   };
   const typed = useTyped(`${bikeId}/${end}/${feature.id}`, (text) => accept(text));
   const judged = judgeTyped(typed.text, unit, feature, statistics?.valueMm ?? null);
@@ -164,6 +170,7 @@ export function LengthReading({ measuring, feature, title, strip }: LengthReadin
               <Txt className="underline">{words.outerFace}</Txt>
             </Pressable>
           ) : null}
+          <CaliperPanel feature={feature} medianMm={statistics?.valueMm ?? null} onReading={arrive} />
           <TellingNext measuring={measuring} next={next} />
           <ReadingsSoFar readings={readings} onWithdraw={withdraw} />
         </View>

@@ -5,6 +5,7 @@ import { featureById, type End, type Feature } from '@cricket/core/features';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useMemo } from 'react';
 
+import { now } from '../data/clock';
 import { bikePath, measurePath } from '../bike/paths';
 import { chosenWheelId } from '@cricket/core/choices';
 import { useBike, useWheels } from '../data/use-bikes';
@@ -54,7 +55,7 @@ export function useMeasuring() {
         feature: feature.id,
         ...value,
         instrument: feature.kind === 'length' ? feature.instrument : 'eye',
-        takenAt: new Date().toISOString(),
+        takenAt: now().toISOString(),
       };
       void keepReading(bikeId, body);
       if (sound) chirp();

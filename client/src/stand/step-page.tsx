@@ -61,7 +61,8 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
   const ended = how === 'done' || how === 'skipped';
   const base = step.id.split('.')[0]!;
   const at = steps.indexOf(current);
-  const column = wide ? Math.min(620, width - 320) : width;
+  // On a wide screen what to do stands left, what to check right of it.
+  const column = wide ? Math.max(360, Math.min(520, (width - 480) / 2)) : width;
   const fit = states[endJob.end]?.fit ?? null;
 
   const say = (ending: 'done' | 'skipped' | 'problem' | 'undone' | 'confirmed', more: object = {}) =>
@@ -96,7 +97,15 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
         <Button label={words.skip} onPress={() => setAsking('skipped')} className="flex-1" />
       </View>
       <Button
-        label={open > 0 ? words.checksOpen(open) : step.checks.length > 0 ? words.doneAll : words.done}
+        label={
+          waitsFor.length > 0
+            ? words.waitsFirst
+            : open > 0
+              ? words.checksOpen(open)
+              : step.checks.length > 0
+                ? words.doneAll
+                : words.done
+        }
         look="do"
         disabled={!may || waitsFor.length > 0}
         onPress={done}
@@ -113,164 +122,173 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
       fixed={fixed}
       footer={footer}
     >
-      <View style={{ maxWidth: column }} testID="step" aria-live="polite">
-        <StepDrawing
-          step={step}
-          end={endJob}
-          turned={stands === 'upside-down'}
-          width={column}
-          boltOrder={fit?.rotor?.tighteningOrder.length ? fit.rotor.tighteningOrder : usualStar}
-        />
-        <View className="gap-2 px-4 py-3">
-          <Txt size="stand" bold heading={2} testID="step-title">
-            {step.title}
-          </Txt>
-          <Txt size="lead">{step.why}</Txt>
-          {step.because || job.ends.length > 1 ? (
-            <Txt tone="soft">
-              {[...(step.end ? [words.ends[step.end]] : []), ...(step.because ? [step.because] : [])].join(' · ')}
+      <View className={wide ? 'flex-row items-start gap-6' : ''} testID="step" aria-live="polite">
+        <View style={{ width: column }}>
+          <StepDrawing
+            step={step}
+            end={endJob}
+            turned={stands === 'upside-down'}
+            width={column}
+            boltOrder={fit?.rotor?.tighteningOrder.length ? fit.rotor.tighteningOrder : usualStar}
+          />
+          <View className="gap-2 px-4 py-3">
+            <Txt size="stand" bold heading={2} testID="step-title">
+              {step.title}
+            </Txt>
+            <Txt size="lead">{step.why}</Txt>
+            {step.because || job.ends.length > 1 ? (
+              <Txt tone="soft">
+                {[...(step.end ? [words.ends[step.end]] : []), ...(step.because ? [step.because] : [])].join(' · ')}
+              </Txt>
+            ) : null}
+            {step.tools.length > 0 ? <Txt>{`${words.tools}: ${step.tools.join(', ')}`}</Txt> : null}
+            {step.parts.length > 0 ? <Txt>{`${words.parts}: ${step.parts.join(', ')}`}</Txt> : null}
+          </View>
+          {waitsFor.length > 0 && !ended ? (
+            <View className="px-4 py-2">
+              <Txt bold>{words.waitsFor}</Txt>
+              {waitsFor.map((id) => {
+                const other = steps.find((state) => state.step.id === id);
+                return other ? (
+                  <Pressable
+                    key={id}
+                    role="link"
+                    onPress={() => router.replace(standPath(bikeId, id) as never)}
+                    className="min-h-[48px] justify-center"
+                  >
+                    <Txt className="underline">{other.step.title}</Txt>
+                  </Pressable>
+                ) : null;
+              })}
+            </View>
+          ) : null}
+          {step.cautions.length > 0 ? (
+            <View className="mx-4 mb-2 gap-1 border-l-8 border-stop bg-sheet px-3 py-2">
+              {step.cautions.map((caution) => (
+                <Txt key={caution} bold>
+                  {caution}
+                </Txt>
+              ))}
+            </View>
+          ) : null}
+        </View>
+        <View className={wide ? 'min-w-0 flex-1 border-l border-rule' : ''}>
+          {how === 'open' || how === 'problem' ? null : (
+            <View className="px-4 py-2">
+              <Txt bold tone={how === 'done' ? 'goes' : 'work'} testID="step-ended">
+                {[words.endedBy[how], ...(current.person ? [words.by(current.person)] : []), current.because]
+                  .filter(Boolean)
+                  .join(' · ')}
+              </Txt>
+              {current.confirmedBy ? <Txt>{words.confirmedBy(current.confirmedBy)}</Txt> : null}
+            </View>
+          )}
+          {how === 'problem' ? (
+            <Txt bold tone="stop" role="alert" className="px-4 py-2">
+              {`${words.endedBy.problem} · ${current.because ?? ''}`}
             </Txt>
           ) : null}
-          {step.tools.length > 0 ? <Txt>{`${words.tools}: ${step.tools.join(', ')}`}</Txt> : null}
-          {step.parts.length > 0 ? <Txt>{`${words.parts}: ${step.parts.join(', ')}`}</Txt> : null}
-        </View>
-        {step.cautions.length > 0 ? (
-          <View className="mx-4 mb-2 gap-1 border-l-8 border-stop bg-sheet px-3 py-2">
-            {step.cautions.map((caution) => (
-              <Txt key={caution} bold>
-                {caution}
-              </Txt>
-            ))}
-          </View>
-        ) : null}
-        {how === 'open' || how === 'problem' ? null : (
-          <View className="px-4 py-2">
-            <Txt bold tone={how === 'done' ? 'goes' : 'work'} testID="step-ended">
-              {[words.endedBy[how], ...(current.person ? [words.by(current.person)] : []), current.because]
-                .filter(Boolean)
-                .join(' · ')}
-            </Txt>
-            {current.confirmedBy ? <Txt>{words.confirmedBy(current.confirmedBy)}</Txt> : null}
-          </View>
-        )}
-        {how === 'problem' ? (
-          <Txt bold tone="stop" role="alert" className="px-4 py-2">
-            {`${words.endedBy.problem} · ${current.because ?? ''}`}
-          </Txt>
-        ) : null}
-        {current.awaitsSecond ? (
-          <View className="mx-4 my-2 gap-2 border-2 border-ink p-3" testID="second-person">
-            <Txt bold>{words.awaits}</Txt>
-            <Txt>{words.awaitsWhy(current.person ?? '')}</Txt>
-            {me.name === current.person ? (
-              <>
-                <Txt tone="soft">{words.sameSecond}</Txt>
-                <Button label={words.toShop} onPress={() => router.navigate('/shop' as never)} />
-              </>
-            ) : (
-              <Button label={words.confirmSecond} look="do" onPress={() => say('confirmed')} testID="confirm-second" />
-            )}
-          </View>
-        ) : null}
-        {waitsFor.length > 0 && !ended ? (
-          <View className="px-4 py-2">
-            <Txt bold>{words.waitsFor}</Txt>
-            {waitsFor.map((id) => {
-              const other = steps.find((state) => state.step.id === id);
-              return other ? (
-                <Pressable
-                  key={id}
-                  role="link"
-                  onPress={() => router.replace(standPath(bikeId, id) as never)}
-                  className="min-h-[48px] justify-center"
-                >
-                  <Txt className="underline">{other.step.title}</Txt>
-                </Pressable>
-              ) : null;
-            })}
-          </View>
-        ) : null}
-        {asking ? (
-          <View className="mx-4 my-2 gap-2 border-2 border-ink p-3">
-            <Txt bold>{words.askBecause[asking]}</Txt>
-            <TextLine
-              label={words.because}
-              value={because}
-              onChange={setBecause}
-              maxLength={400}
-              testID="step-because"
+          {current.awaitsSecond ? (
+            <View className="mx-4 my-2 gap-2 border-2 border-ink p-3" testID="second-person">
+              <Txt bold>{words.awaits}</Txt>
+              <Txt>{words.awaitsWhy(current.person ?? '')}</Txt>
+              {me.name === current.person ? (
+                <>
+                  <Txt tone="soft">{words.sameSecond}</Txt>
+                  <Button label={words.toShop} onPress={() => router.navigate('/shop' as never)} />
+                </>
+              ) : (
+                <Button
+                  label={words.confirmSecond}
+                  look="do"
+                  onPress={() => say('confirmed')}
+                  testID="confirm-second"
+                />
+              )}
+            </View>
+          ) : null}
+          {asking ? (
+            <View className="mx-4 my-2 gap-2 border-2 border-ink p-3">
+              <Txt bold>{words.askBecause[asking]}</Txt>
+              <TextLine
+                label={words.because}
+                value={because}
+                onChange={setBecause}
+                maxLength={400}
+                testID="step-because"
+              />
+              <View className="flex-row gap-2">
+                <Button label={words.cancel} onPress={() => setAsking(null)} className="flex-1" />
+                <Button
+                  label={words.keepBecause[asking]}
+                  look="do"
+                  disabled={because.trim().length < 3}
+                  onPress={() => noted(asking)}
+                  className="flex-1"
+                  testID="keep-because"
+                />
+              </View>
+            </View>
+          ) : null}
+          {step.checks.map((check) => (
+            <CheckRow
+              key={check.id}
+              check={check}
+              record={record}
+              stepId={step.id}
+              values={values}
+              disabled={ended}
+              onTick={(id, ticked) => setValues({ ...values, ticked: { ...values.ticked, [id]: ticked } })}
+              onFigure={(id, value) => {
+                const figures = { ...values.figures };
+                if (value === null) delete figures[id];
+                else figures[id] = value;
+                setValues({ ...values, figures });
+              }}
             />
-            <View className="flex-row gap-2">
-              <Button label={words.cancel} onPress={() => setAsking(null)} className="flex-1" />
-              <Button
-                label={words.keepBecause[asking]}
-                look="do"
-                disabled={because.trim().length < 3}
-                onPress={() => noted(asking)}
-                className="flex-1"
-                testID="keep-because"
+          ))}
+          {base === 'came-off' ? (
+            <OffAxlePanel
+              end={endJob.end}
+              recorded={lastOff(record, endJob.end)}
+              onRecord={(side, parts) => void addEvent(bikeId, 'came-off', { end: endJob.end, side, parts })}
+            />
+          ) : null}
+          {base === 'parcel-count' ? (
+            <ParcelPanel
+              record={record}
+              end={endJob}
+              wheelId={states[endJob.end]!.wheel!.id}
+              values={values}
+              onRecord={(data) => void addEvent(bikeId, 'received', data)}
+            />
+          ) : null}
+          {base === 'parts-fate' ? (
+            <FatesPanel record={record} ends={job.ends} onRecord={(data) => void addEvent(bikeId, 'kit-parts', data)} />
+          ) : null}
+          {base === 'inside-washers' || base === 'running-clearance' || base === 'middle' ? (
+            <Pressable
+              role="link"
+              onPress={() => router.navigate(endPath(bikeId, endJob.end, 'fit') as never)}
+              className="min-h-[56px] justify-center px-4"
+            >
+              <Txt className="underline">{words.changeWashers}</Txt>
+            </Pressable>
+          ) : null}
+          <View className="flex-row flex-wrap items-end gap-3 px-4 py-4">
+            <Button label={words.aloud} onPress={() => stepAloud(step)} />
+            {at > 0 ? <Button label={words.before} onPress={() => onGo(steps[at - 1]!.step.id)} /> : null}
+            <View className="gap-1">
+              <Txt size="label" tone="soft">
+                {words.stands}
+              </Txt>
+              <Segments
+                label={words.stands}
+                options={Object.entries(words.standsOptions) as ['wheels-down' | 'upside-down', string][]}
+                value={stands}
+                onChange={(next) => changeSettings({ stands: next })}
               />
             </View>
-          </View>
-        ) : null}
-        {step.checks.map((check) => (
-          <CheckRow
-            key={check.id}
-            check={check}
-            record={record}
-            stepId={step.id}
-            values={values}
-            disabled={ended}
-            onTick={(id, ticked) => setValues({ ...values, ticked: { ...values.ticked, [id]: ticked } })}
-            onFigure={(id, value) => {
-              const figures = { ...values.figures };
-              if (value === null) delete figures[id];
-              else figures[id] = value;
-              setValues({ ...values, figures });
-            }}
-          />
-        ))}
-        {base === 'came-off' ? (
-          <OffAxlePanel
-            end={endJob.end}
-            recorded={lastOff(record, endJob.end)}
-            onRecord={(side, parts) => void addEvent(bikeId, 'came-off', { end: endJob.end, side, parts })}
-          />
-        ) : null}
-        {base === 'parcel-count' ? (
-          <ParcelPanel
-            record={record}
-            end={endJob}
-            wheelId={states[endJob.end]!.wheel!.id}
-            values={values}
-            onRecord={(data) => void addEvent(bikeId, 'received', data)}
-          />
-        ) : null}
-        {base === 'parts-fate' ? (
-          <FatesPanel record={record} ends={job.ends} onRecord={(data) => void addEvent(bikeId, 'kit-parts', data)} />
-        ) : null}
-        {base === 'inside-washers' || base === 'running-clearance' || base === 'middle' ? (
-          <Pressable
-            role="link"
-            onPress={() => router.navigate(endPath(bikeId, endJob.end, 'fit') as never)}
-            className="min-h-[56px] justify-center px-4"
-          >
-            <Txt className="underline">{words.changeWashers}</Txt>
-          </Pressable>
-        ) : null}
-        <View className="flex-row flex-wrap items-end gap-3 px-4 py-4">
-          <Button label={words.aloud} onPress={() => stepAloud(step)} />
-          {at > 0 ? <Button label={words.before} onPress={() => onGo(steps[at - 1]!.step.id)} /> : null}
-          <View className="gap-1">
-            <Txt size="label" tone="soft">
-              {words.stands}
-            </Txt>
-            <Segments
-              label={words.stands}
-              options={Object.entries(words.standsOptions) as ['wheels-down' | 'upside-down', string][]}
-              value={stands}
-              onChange={(next) => changeSettings({ stands: next })}
-            />
           </View>
         </View>
       </View>

@@ -40,6 +40,7 @@ export const words = {
   next: 'Next',
   before: 'Step before',
   waitsFor: 'First comes',
+  waitsFirst: 'Something else comes first',
   askBecause: { skipped: 'Why is it skipped?', problem: 'What is wrong?' },
   because: 'Reason',
   keepBecause: { skipped: 'Skip it', problem: 'Note the problem' },

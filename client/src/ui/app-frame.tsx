@@ -3,12 +3,14 @@ import { Slot, usePathname } from 'expo-router';
 import { lazy, Suspense, useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 
+import { keepAtHand } from '../data/keep-at-hand';
 import { persister } from '../data/persister';
 import { prefetchPieces } from '../data/prefetch-pieces';
 import { keptForMs, queryClient } from '../data/queries';
 import { useSession } from '../session/use-session';
 import { Bar } from './bar';
 import { Fetching, Notice } from './notice';
+import { NewerStrip } from './newer-strip';
 import { SyncStrip } from './sync-strip';
 import { useDark } from './tones';
 import { useWide } from './use-wide';
@@ -35,6 +37,7 @@ export function AppFrame() {
         <View className={`min-h-0 min-w-0 flex-1 bg-paper ${wide ? 'flex-row' : 'flex-col-reverse'}`}>
           {measuring && !wide ? null : <Bar wide={wide} />}
           <View className="min-h-0 min-w-0 flex-1">
+            <NewerStrip />
             <SyncStrip />
             <Slot />
           </View>
@@ -49,7 +52,13 @@ const SignInScreen = lazy(async () => ({ default: (await import('../session/sign
 /** Lets in whoever is signed in. Without the server, whoever was when it last answered. */
 function Door({ children }: { children: ReactNode }) {
   const session = useSession();
-  if (session.data?.person) return children;
+  const inside = Boolean(session.data?.person);
+  useEffect(() => {
+    if (!inside) return undefined;
+    const timer = setTimeout(() => void keepAtHand(), 4000);
+    return () => clearTimeout(timer);
+  }, [inside]);
+  if (inside) return children;
   if (session.data) {
     return (
       <Suspense fallback={<Fetching />}>

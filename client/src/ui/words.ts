@@ -12,6 +12,7 @@ export const words = {
   broken: 'This page has tripped.',
   brokenWhy: 'What you entered before is kept. Load the page again; if it trips again, tell the shop.',
   reload: 'Load again',
+  newer: 'A newer version of Cricket is here.',
   unreachable: (count: number) =>
     count === 0
       ? 'The server does not answer.'

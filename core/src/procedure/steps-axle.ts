@@ -1,5 +1,13 @@
 import { atEnd, confirm, final, measure, onSides, photo, second, trial, type StepDefinition } from './define';
 
+const sides = ['left', 'right'] as const;
+
+/** `tabbed-2.5` in words. */
+function washerWords(id: string): string {
+  const [kind, mm] = id.split('-');
+  return `${kind === 'tabbed' ? 'tabbed washer' : 'washer'} ${mm} mm`;
+}
+
 const open = ({ closed }: { closed: boolean }) => !closed;
 
 /** Dry fit, axle stack, arms, nuts: the core of the job. */
@@ -68,10 +76,7 @@ export const stepsAxle: readonly StepDefinition[] = [
       after: ['wheel-photo', 'repin', 'faces-clean'],
       typical: 4,
       drawing: 'axle',
-      parts: ({ end }) => [
-        ...end.inside.left.map((id) => `Left: ${id}`),
-        ...end.inside.right.map((id) => `Right: ${id}`),
-      ],
+      parts: ({ end }) => sides.flatMap((side) => end.inside[side].map((id) => `${side}: ${washerWords(id)}`)),
       checks: [confirm('as-planned', 'Washers are as planned; else change them on the fit page first')],
     },
   ),

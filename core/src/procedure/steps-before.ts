@@ -35,7 +35,6 @@ export const stepsBefore: readonly StepDefinition[] = [
     {
       after: ['parcel-count'],
       typical: 3,
-      drawing: 'axle',
       checks: [photo('delivered', 'Both axle ends as delivered')],
     },
   ),
@@ -164,7 +163,6 @@ export const stepsBefore: readonly StepDefinition[] = [
   atEnd('strip', 'came-off', 'Record what came off, hub outwards', 'So that the bike can go back to stock.', {
     after: ['old-wheel-out'],
     typical: 3,
-    drawing: 'axle',
     checks: [photo('came-off', 'The parts in their order')],
   }),
   atEnd(

@@ -13,6 +13,8 @@ export const routes = {
   eventWithdrawal: (bikeId: string, eventId: string) => `/api/bikes/${bikeId}/events/${eventId}/withdrawal`,
   photo: (bikeId: string, photoId: string) => `/api/bikes/${bikeId}/photos/${photoId}`,
   photoWithdrawal: (bikeId: string, photoId: string) => `/api/bikes/${bikeId}/photos/${photoId}/withdrawal`,
+  jobSheet: (bikeId: string) => `/api/bikes/${bikeId}/job-sheet`,
+  stackCard: (bikeId: string, end: string) => `/api/bikes/${bikeId}/stack-card/${end}`,
   order: (bikeId: string, lineId: string) => `/api/bikes/${bikeId}/orders/${lineId}`,
   job: (bikeOrImportId: string) => `/api/jobs/${bikeOrImportId}`,
   wheels: '/api/wheels',

@@ -43,6 +43,8 @@ test('a new shop gets its owner, who lets an installer in; the phone changes han
     await expect(page.getByRole('alert')).toBeVisible();
     await page.getByTestId('sign-in-password').fill('a long password');
     await page.getByTestId('enter').click();
+    await expect(page.getByRole('button', { name: 'Bike in' }).first()).toBeVisible();
+    await page.goto(`${shop.url}/shop`);
     await expect(page.getByTestId('who')).toHaveText('Marla, owner');
   } finally {
     await shop.close();

@@ -67,7 +67,8 @@ async function writeServiceWorker() {
     // Names under _expo carry their hash: the browser's own cache may answer for them.
     dontCacheBustURLsMatching: /^_expo\//,
     navigateFallback: '/index.html',
-    navigateFallbackDenylist: [/^\/api\//, /\.[a-z0-9]+$/i],
+    // A dot in what is asked after the path, as in `?step=axle-tight.rear`, makes no file of a page.
+    navigateFallbackDenylist: [/^\/api\//, /^[^?]+\.[a-z0-9]+$/i],
     runtimeCaching: [
       {
         urlPattern: /\/api\/bikes\/[^/]+\/photos\/[^/?]+(\?.*)?$/,

@@ -10,6 +10,7 @@ import type { Config } from './config';
 import { bikes } from './http/bikes';
 import { choices } from './http/choices';
 import { clientFiles } from './http/client-files';
+import { documents } from './http/documents';
 import { events } from './http/events';
 import { guard } from './http/guard';
 import { onError } from './http/on-error';
@@ -89,6 +90,7 @@ export function createApp(config: Config, dataSource: DataSource, log: Logger): 
   app.route('/api/bikes', orders(dataSource));
   app.route('/api/bikes', events(dataSource));
   app.route('/api/bikes', photos(dataSource));
+  app.route('/api/bikes', documents(dataSource, shop));
   app.route('/api/steps', steps(dataSource));
   app.route('/api/shop', shopRoutes(dataSource, shop));
   app.route('/api/jobs', jobs(dataSource));

@@ -1,10 +1,9 @@
-import type { EndJob, Step } from '@cricket/core/procedure';
+import { axleRow, type EndJob, type Step } from '@cricket/core/procedure';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text } from 'react-native-svg';
 
 import { Txt } from '../ui/txt';
 import { useTones } from '../ui/tones';
-import { axleRow } from './axle-row';
 import { words } from './words';
 
 export interface StepDrawingProps {

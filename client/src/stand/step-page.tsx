@@ -76,13 +76,16 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
     if (sound) chirp();
     if (step.waitMinutes > 0) onWait(step.id, step.title, step.waitMinutes);
     // Who confirms does so here, before the next step.
-    if (!step.checks.some(({ kind }) => kind === 'second-person')) onwards();
+    if (step.checks.some(({ kind }) => kind === 'second-person')) onGo(step.id);
+    else onwards();
   };
   const noted = (ending: 'skipped' | 'problem') => {
     say(ending, { because: because.trim() });
     setAsking(null);
     setBecause('');
+    // A problem stays in sight until it is put right.
     if (ending === 'skipped') onwards();
+    else onGo(step.id);
   };
   const { may, open } = mayBeDone(step, values);
   const footer = ended ? (

@@ -9,7 +9,8 @@ export {
   type StepDrawing,
   type TorqueTable,
 } from './contract';
-export { endJob, jobFacts, type JobChoices } from './job-facts';
+export { axleRow, type AxleRowPart } from './axle-row';
+export { endJob, jobFacts, jobOf, type JobChoices } from './job-facts';
 export { batteryPlaces, schools, sensorKinds, type BatteryPlace, type School, type SensorKind } from './kinds';
 export { procedure, stepDefinitions } from './plan';
 export { stepStates, type StepState } from './states';

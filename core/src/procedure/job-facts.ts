@@ -1,7 +1,8 @@
 import type { BikeFacts } from '../bike-facts';
 import type { EndFacts } from '../end-facts';
-import type { Side } from '../features';
+import type { End, Side } from '../features';
 import { nutTorqueNm, type FitReport } from '../fit';
+import type { EndState } from '../next-action';
 import type { EndJob, JobFacts } from './contract';
 
 /** Washers as taken for one end, from the hub outwards. */
@@ -102,4 +103,31 @@ export function jobFacts(
     secondPerson,
     packV: kits[0]?.controller.fullV ?? null,
   };
+}
+
+/**
+ * The job as it stands: the ends that have a stack taken; before that, the end in hand if it has a kit. Null while there is
+ * nothing to fit.
+ *
+ * @param active - the end in hand
+ */
+export function jobOf(
+  bike: BikeFacts,
+  states: Partial<Record<End, EndState>>,
+  active: End,
+  choices: JobChoices,
+): JobFacts | null {
+  const withFit = (['front', 'rear'] as const).flatMap((end) => {
+    const state = states[end];
+    return state?.fit ? [{ ...state, fit: state.fit }] : [];
+  });
+  const taken = withFit.filter(({ accepted }) => accepted);
+  const chosen = taken.length ? taken : withFit.filter(({ end }) => end === active);
+  if (chosen.length === 0) return null;
+  return jobFacts(
+    bike,
+    chosen.map(({ fit }) => fit),
+    chosen.map(({ facts, fit, accepted }) => endJob(facts, fit, accepted)),
+    choices,
+  );
 }

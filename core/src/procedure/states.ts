@@ -9,6 +9,8 @@ export interface StepState {
   person: string | null;
   at: string | null;
   because: string | null;
+  /** What was found or reached at its checks. */
+  readings: readonly { check: string; value: number }[];
   /** Somebody else has confirmed it. */
   confirmedBy: string | null;
   /** It asks for a second person who has not confirmed it yet. */
@@ -19,10 +21,13 @@ export interface StepState {
 
 /** Where each step of a plan stands, read off what happened: the last word on a step holds. */
 export function stepStates(steps: readonly Step[], events: readonly JobEvent[]): StepState[] {
-  const last = new Map<string, { how: StepState['how']; person: string; at: string; because: string | null }>();
+  const last = new Map<
+    string,
+    { how: StepState['how']; person: string; at: string; because: string | null; readings: StepState['readings'] }
+  >();
   const confirmed = new Map<string, string>();
   for (const { data, person, at } of eventsOf(events, 'step')) {
-    const { stepId, how, because = null } = data;
+    const { stepId, how, because = null, readings = [] } = data;
     if (how === 'confirmed') {
       // Nobody confirms their own work.
       if (last.get(stepId) && last.get(stepId)!.person !== person) confirmed.set(stepId, person);
@@ -30,7 +35,7 @@ export function stepStates(steps: readonly Step[], events: readonly JobEvent[]):
     }
     confirmed.delete(stepId);
     if (how === 'undone') last.delete(stepId);
-    else last.set(stepId, { how, person, at, because });
+    else last.set(stepId, { how, person, at, because, readings });
   }
   const ended = (id: string) => ['done', 'skipped'].includes(last.get(id)?.how ?? 'open');
   return steps.map((step) => {
@@ -43,6 +48,7 @@ export function stepStates(steps: readonly Step[], events: readonly JobEvent[]):
       person: state?.person ?? null,
       at: state?.at ?? null,
       because: state?.because ?? null,
+      readings: state?.readings ?? [],
       confirmedBy,
       awaitsSecond: asks && state?.how === 'done' && confirmedBy === null,
       waitsFor: step.after.filter((id) => !ended(id)),

@@ -50,10 +50,15 @@ function eventsStamp(events: BikeRecord['events']): string {
 }
 
 function summarise(record: BikeRecord, workshop: Workshop): BikeSummary {
-  const facts = { ...withoutStacks(record), stacks: record.stacks.map(stackFacts) };
+  const facts = recordFacts(record);
   const end = activeEnd(facts);
   const state = endState(facts, end, workshop);
   return { bike: record.bike, end, wheelCode: state.wheel?.code ?? null, next: state.next };
+}
+
+/** What core needs to know of a bike's record. */
+export function recordFacts(record: BikeRecord) {
+  return { ...withoutStacks(record), stacks: record.stacks.map(stackFacts) };
 }
 
 /** What the fit depends on, as if nothing had been accepted yet. */

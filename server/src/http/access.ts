@@ -52,6 +52,8 @@ export const accessRules: readonly AccessRule[] = [
   { method: 'PUT', path: '/api/bikes/:bikeId/photos/:photoId/withdrawal', who: everybody },
   { method: 'PUT', path: '/api/bikes/:bikeId/take-in', who: workers },
   { method: 'PUT', path: '/api/bikes/:bikeId/orders/:lineId', who: workers },
+  { method: 'GET', path: '/api/bikes/:bikeId/job-sheet', who: everybody },
+  { method: 'GET', path: '/api/bikes/:bikeId/stack-card/:end', who: everybody },
   { method: 'GET', path: '/api/jobs/:bikeId', who: everybody },
   { method: 'PUT', path: '/api/jobs/:importId', who: workers },
   { method: 'GET', path: '/api/wheels', who: everybody },

@@ -1,7 +1,7 @@
-import type { Side } from '@cricket/core/features';
-import type { EndJob } from '@cricket/core/procedure';
+import type { Side } from '../features';
+import type { EndJob } from './contract';
 
-/** One part on the axle, as the stand draws it. */
+/** One part on the axle, as the stand and the job sheet draw it; widths in shares, heights in px. */
 export interface AxleRowPart {
   key: string;
   name: string;
@@ -24,7 +24,7 @@ const about: Record<string, (kind: string) => boolean> = {
   adapters: (kind) => kind === 'cap',
 };
 
-/** Everything on the axle from the rider's left to the right. */
+/** Everything on the axle from the rider's left to the right; what the step is about is lit. */
 export function axleRow(end: EndJob, step: string): AxleRowPart[] {
   const lit = about[step] ?? (() => false);
   const side = (which: Side): AxleRowPart[] => {

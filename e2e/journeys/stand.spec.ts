@@ -1,0 +1,187 @@
+import type { Page } from '@playwright/test';
+
+import type { OwnShop } from '../support/own-shop';
+import { Stand } from '../support/stand';
+import { accessible, become, expect, piecesFetched, test } from '../support/test';
+
+const longtail = '00000003-0000-4000-8000-000000000003';
+
+/** What was recorded of the steps, without ids and times: the same work must leave the same record. */
+async function recorded(shop: OwnShop): Promise<string[]> {
+  const rows = await shop.query<{ what: string }>(
+    `SELECT kind || ' ' || (data - 'minutes')::text AS what FROM job_event
+     WHERE bike_id = '${longtail}' AND withdrawn_at IS NULL ORDER BY at, id`,
+  );
+  return rows.map(({ what }) => what);
+}
+
+async function taken(page: Page, shop: OwnShop): Promise<void> {
+  await page.goto(`${shop.url}/bikes/${longtail}/stand`);
+  await expect(page.getByTestId('step-title')).toHaveText('Look the parcel over');
+}
+
+/** The page is held by the service worker, and everything of the app is in the browser. */
+async function readyForOffline(page: Page): Promise<void> {
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+  await piecesFetched(page);
+}
+
+test('a whole rear disc conversion, online and then without network, leaves equal records', async ({ browser, shop }, {
+  project,
+}) => {
+  test.setTimeout(600_000);
+  const context = await browser.newContext(project.use);
+  const page = await context.newPage();
+  await taken(page, shop);
+  await accessible(page);
+  const steps = await new Stand(page).walk();
+  expect(steps).toBeGreaterThan(85);
+  await expect.poll(() => recorded(shop).then((rows) => rows.length)).toBe(steps);
+  const online = await recorded(shop);
+  await page.goto(`${shop.url}/bikes/${longtail}`);
+  await expect(page.getByText(`${steps} steps done`)).toBeVisible();
+  // The same bike again, as if nothing had been done, on a phone that loses the network after three steps.
+  await shop.query(`DELETE FROM job_event WHERE bike_id = '${longtail}'`);
+  await context.close();
+  const second = await browser.newContext(project.use);
+  const phone = await second.newPage();
+  await taken(phone, shop);
+  await readyForOffline(phone);
+  const walker = new Stand(phone, async (_, done) => {
+    if (done === 3) await second.setOffline(true);
+    // In the middle of it the page is closed and opened again, still without network.
+    if (done === 40) {
+      await phone.reload();
+      await expect(phone.getByTestId('step-title')).toBeVisible();
+    }
+  });
+  const again = await walker.walk();
+  expect(again).toBe(steps);
+  await expect(phone.getByTestId('sync-strip')).toContainText('entries wait here');
+  expect((await recorded(shop)).length).toBeLessThanOrEqual(3);
+  await second.setOffline(false);
+  await expect.poll(() => recorded(shop).then((rows) => rows.length), { timeout: 60_000 }).toBe(steps);
+  expect(await recorded(shop)).toEqual(online);
+  await expect(phone.getByTestId('sync-strip')).toHaveCount(0);
+  await second.close();
+});
+
+test('a safety step waits for a second person, who takes the phone by PIN', async ({ page, shop }) => {
+  await become(page, shop, 'owner');
+  await page.goto(`${shop.url}/shop`);
+  await page
+    .getByRole('radiogroup', { name: 'A second person confirms at safety steps' })
+    .getByRole('radio', { name: 'On' })
+    .click();
+  await become(page, shop, 'installer');
+  await taken(page, shop);
+  // Everything before the nuts is skipped here; the walk through all of it is another test's.
+  const stand = new Stand(page);
+  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
+  for (;;) {
+    const first = page.getByText('First comes');
+    await expect(page.getByTestId('step-title')).toBeVisible();
+    if ((await page.getByTestId('step-title').innerText()) === 'Axle nuts to their torque') {
+      if (!(await first.isVisible())) break;
+      await first.locator('xpath=..').getByRole('link').first().click();
+      await expect(page.getByTestId('step-title')).not.toHaveText('Axle nuts to their torque');
+    }
+    await page.getByRole('button', { name: 'Skip' }).click();
+    await page.getByTestId('step-because').fill('done last week');
+    const address = page.url();
+    await page.getByTestId('keep-because').click();
+    await expect.poll(() => page.url()).not.toBe(address);
+    await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
+  }
+  await stand.checks();
+  await page.getByTestId('step-done').click();
+  const second = page.getByTestId('second-person');
+  await expect(second).toContainText('Wren did it');
+  await expect(page.getByTestId('confirm-second')).toHaveCount(0);
+  await second.getByRole('button', { name: 'Hand over' }).click();
+  await page.getByRole('radiogroup', { name: 'Hand the phone over' }).getByRole('radio', { name: 'Hesper' }).click();
+  await page.getByTestId('pin').fill('4610');
+  await page.getByRole('button', { name: 'Take over' }).click();
+  await expect(page.getByTestId('who')).toHaveText('Hesper, owner');
+  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
+  await page.getByTestId('confirm-second').click();
+  await expect(page.getByText('Confirmed by Hesper')).toBeVisible();
+  await expect
+    .poll(() => shop.query<{ person: string }>(`SELECT person FROM job_event WHERE data->>'how' = 'confirmed'`))
+    .toEqual([{ person: 'Hesper' }]);
+});
+
+test('what came off is tapped onto an empty axle, and played backwards when the bike goes back to stock', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=came-off.rear`);
+  const panel = page.getByTestId('off-axle');
+  for (const part of ['Nut', 'Stay', 'Washer']) await panel.getByRole('button', { name: part, exact: true }).click();
+  await panel.getByTestId('off-thickness').fill('1.5');
+  await panel.getByRole('radio', { name: 'Right' }).click();
+  for (const part of ['Nut', 'Arm', 'Washer']) await panel.getByRole('button', { name: part, exact: true }).click();
+  await panel.getByRole('button', { name: 'Take the last back' }).click();
+  await panel.getByTestId('record-off').click();
+  await expect(panel.getByText(/^Recorded/)).toBeVisible();
+  await page.goto(`${shop.url}/bikes/${longtail}/put-back`);
+  const back = page.getByTestId('back-rear');
+  await expect(back).toContainText('1  Washer 1.5 mm');
+  await expect(back).toContainText('2  Stay');
+  await expect(back).toContainText('3  Nut');
+  await expect(back).toContainText('1  Arm');
+  await expect(page.getByTestId('remains')).toContainText('Nothing was filed');
+  await page.getByTestId('remains-where').fill('left grip');
+  await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(page.getByTestId('remains')).toContainText('left grip cut');
+  await accessible(page);
+});
+
+test('a short parcel becomes a claim; a problem stays until it is put right; a step can be undone', async ({
+  page,
+  shop,
+}) => {
+  await taken(page, shop);
+  await page.getByTestId('step-done').click();
+  await expect(page.getByTestId('step-title')).toContainText('against its packing list');
+  await page.getByRole('button', { name: 'One fewer: Axle nut' }).click();
+  await page.getByTestId('parcel-damage').fill('Box crushed at one corner');
+  await page.getByTestId('record-parcel').click();
+  await page.getByRole('button', { name: 'Write the claim' }).click();
+  await expect(page.getByTestId('claim')).toContainText('Axle nut: 2 on the list, 1 in the parcel');
+  await expect(page.getByTestId('claim')).toContainText('Box crushed at one corner');
+  await accessible(page);
+  await page.goto(`${shop.url}/bikes/${longtail}/stand`);
+  await page.getByRole('button', { name: 'Problem' }).click();
+  await page.getByTestId('step-because').fill('one nut is missing');
+  await page.getByTestId('keep-because').click();
+  await expect(page.getByRole('alert').filter({ hasText: 'one nut is missing' })).toBeVisible();
+  await page.getByTestId('step-done').click();
+  await page.getByRole('button', { name: 'Step before' }).click();
+  await expect(page.getByTestId('step-ended')).toContainText('Done');
+  await page.getByRole('button', { name: 'Not done after all' }).click();
+  await expect(page.getByTestId('step-done')).toBeVisible();
+  await page.goto(`${shop.url}/bikes/${longtail}/journal`);
+  await expect(page.getByText(/one nut is missing/)).toBeVisible();
+});
+
+test('the simulated caliper measures an end, slips and all', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/bikes/00000003-0000-4000-8000-000000000001/front/measure`);
+  const heading = page.getByRole('heading', { level: 1 });
+  const first = await heading.innerText();
+  for (let reading = 0; reading < 12; reading++) {
+    const caliper = page.getByTestId('simulated-caliper');
+    if ((await heading.innerText()) !== first || !(await caliper.isVisible())) break;
+    await caliper.click();
+  }
+  await expect(heading).not.toHaveText(first);
+});
+
+test('drawings and words turn with the bike', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
+  const drawing = page.getByTestId('drawing-axle');
+  await expect(drawing).toContainText(/rider’s left.*rider’s right/s);
+  await page.getByRole('radio', { name: 'Upside down' }).click();
+  await expect(drawing).toContainText(/rider’s right.*rider’s left/s);
+});

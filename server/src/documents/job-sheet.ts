@@ -1,0 +1,172 @@
+import type { AcceptedStack, Shop } from '@cricket/contract/shapes';
+import { eventsOf } from '@cricket/core/job-events';
+import type { EndJob, StepState } from '@cricket/core/procedure';
+import type { Content, TableCell } from 'pdfmake/interfaces';
+
+import { axleSvg } from './axle-svg';
+import type { JobData } from './job-data';
+import { pdfOf } from './pdf';
+
+const verdicts = { goes: 'Goes', work: 'Goes after work', stop: 'Stop', unknown: 'Not measured yet' } as const;
+
+const note =
+  'Figures are estimates for choosing and explaining: they never overrule the makers of fork, frame and motor, or the local code.';
+
+const lines = {
+  hLineWidth: () => 0.5,
+  vLineWidth: () => 0,
+  hLineColor: () => '#CFC9B8',
+  paddingTop: () => 2,
+  paddingBottom: () => 2,
+};
+
+/**
+ * The whole job on paper: what goes in, what was found, what each step reached, who confirmed it.
+ *
+ * @param address - what the code on the sheet opens: the stand of this bike
+ */
+export function jobSheet(data: JobData, shop: Shop, address: string, printedAt: Date): Promise<Buffer> {
+  const { record, job, steps } = data;
+  const { bike } = record;
+  return pdfOf({
+    info: { title: `${bike.tag} job sheet` },
+    content: [
+      heading(`${bike.tag}  ${bike.name}`, shop, address, printedAt),
+      ...(job ? job.ends.flatMap((end) => endPart(data, end)) : [{ text: 'No kit is taken for either end yet.' }]),
+      ...overridden(data),
+      { text: 'Steps', style: 'part' },
+      { table: { headerRows: 1, widths: [14, '*', 120, 90], body: [stepHead, ...steps.map(stepRow)] }, layout: lines },
+      ...changedForGood(data),
+      signatures(),
+      { text: note, style: 'small', margin: [0, 8, 0, 0] },
+      { text: `Worked out by Cricket core ${shop.coreVersion}`, style: 'small' },
+    ],
+  });
+}
+
+/** One end's stack on a card that goes with the wheel. */
+export function stackCard(
+  taken: AcceptedStack,
+  end: EndJob,
+  data: JobData,
+  shop: Shop,
+  address: string,
+  printedAt: Date,
+): Promise<Buffer> {
+  const { bike } = data.record;
+  const { snapshot } = taken;
+  return pdfOf({
+    info: { title: `${bike.tag} ${taken.end} stack` },
+    content: [
+      heading(`${bike.tag}  ${bike.name}`, shop, address, printedAt),
+      { text: `${taken.end === 'front' ? 'Front' : 'Rear'} axle, ${snapshot.wheel.code}`, style: 'part' },
+      { text: `${verdicts[snapshot.verdict]}. Taken ${dateOf(taken.acceptedAt)} by ${taken.person}.` },
+      { svg: axleSvg(end, 515), margin: [0, 6, 0, 0] },
+      {
+        columns: [
+          { text: 'rider’s left', style: 'small' },
+          { text: 'rider’s right', style: 'small', alignment: 'right' },
+        ],
+      },
+      {
+        columns: (['left', 'right'] as const).map((side) => ({
+          stack: [
+            { text: `${side === 'left' ? 'Left' : 'Right'}, from the hub outwards`, bold: true },
+            ...[...snapshot.stack[side].inside, 'dropout', ...snapshot.outside[side].map(({ id }) => id), 'nut'].map(
+              (part, index) => ({ text: `${index + 1}  ${part}` }),
+            ),
+          ],
+        })),
+        margin: [0, 6, 0, 0],
+      },
+      { text: `Axle nuts ${end.nutTorqueNm} N·m; the maker’s figure wins.`, bold: true, margin: [0, 8, 0, 0] },
+      ...overridden(data),
+      { text: note, style: 'small', margin: [0, 8, 0, 0] },
+    ],
+  });
+}
+
+function heading(title: string, shop: Shop, address: string, printedAt: Date): Content {
+  return {
+    columns: [
+      {
+        stack: [
+          { text: title, style: 'title' },
+          { text: `${shop.name} · printed ${dateOf(printedAt.toISOString())}`, style: 'small' },
+        ],
+      },
+      { qr: address, fit: 74, width: 80, foreground: '#23271F' },
+    ],
+  };
+}
+
+function endPart({ states, record }: JobData, end: EndJob): Content[] {
+  const { fit } = states[end.end];
+  if (!fit) return [];
+  const taken = [...record.stacks].filter((stack) => stack.end === end.end).pop();
+  const work = fit.findings.filter(({ verdict }) => verdict !== 'goes');
+  const torque = fit.torque ? `, held ${fit.torque.safety.toFixed(2)} times with tight nuts` : '';
+  return [
+    { text: `${end.end === 'front' ? 'Front' : 'Rear'} end: ${end.code}`, style: 'part' },
+    { text: `${verdicts[fit.verdict]}${torque}. Axle nuts ${end.nutTorqueNm} N·m.`, bold: true },
+    { text: taken ? `Stack taken ${dateOf(taken.acceptedAt)} by ${taken.person}.` : 'No stack is taken yet.' },
+    { svg: axleSvg(end, 515), margin: [0, 4, 0, 4] },
+    ...work.slice(0, 12).map(({ because, remedies, verdict }) => ({
+      text: `${verdicts[verdict]}: ${[because, ...remedies].join(' ')}`,
+      margin: [0, 1, 0, 1] as [number, number, number, number],
+    })),
+  ];
+}
+
+function overridden({ states }: JobData): Content[] {
+  const all = [states.front, states.rear].flatMap(({ fit }) => fit?.findings.filter((item) => item.overridden) ?? []);
+  if (all.length === 0) return [];
+  return [
+    { text: 'Overridden by the shop', style: 'part', color: '#A22E1C' },
+    ...all.map(({ because, overridden: by }) => ({ text: `${because} Overridden by ${by!.person}: ${by!.because}` })),
+  ];
+}
+
+const stepHead: TableCell[] = ['', 'Step', 'Reached', 'By'].map((text) => ({ text, bold: true }));
+
+function stepRow({ step, how, person, because, confirmedBy, readings }: StepState): TableCell[] {
+  const marks = { open: '', done: 'x', skipped: '–', problem: '!' } as const;
+  const asked = step.checks.flatMap((check) => (check.kind === 'torque' ? [`${check.what} ${check.nm} N·m`] : []));
+  const reached = readings.map(({ check, value }) => {
+    const known = step.checks.find(({ id }) => id === check);
+    const unit = known?.kind === 'torque' ? ' N·m' : known?.kind === 'measure' ? ` ${known.unit}` : '';
+    return `${known && 'what' in known ? known.what : check}: ${value}${unit}`;
+  });
+  return [
+    { text: marks[how], bold: true },
+    { text: [step.end ? `${step.title} (${step.end})` : step.title, ...(because ? [`: ${because}`] : [])].join('') },
+    { text: (reached.length ? reached : how === 'open' ? asked : []).join('\n'), fontSize: 8 },
+    { text: [person, confirmedBy && `confirmed by ${confirmedBy}`].filter(Boolean).join('\n'), fontSize: 8 },
+  ];
+}
+
+function changedForGood({ record }: JobData): Content[] {
+  const all = eventsOf(record.events, 'irreversible');
+  if (all.length === 0) return [];
+  return [
+    { text: 'Changed for good', style: 'part' },
+    ...all.map(({ data, person }) => ({
+      text: `${data.end}: ${data.where} ${data.what}${data.amountMm === undefined ? '' : ` ${data.amountMm} mm`}, by ${person}`,
+    })),
+  ];
+}
+
+function signatures(): Content {
+  const line = (what: string): Content => ({
+    stack: [
+      { canvas: [{ type: 'line', x1: 0, y1: 30, x2: 230, y2: 30, lineWidth: 0.7 }] },
+      { text: what, style: 'small' },
+    ],
+  });
+  return { columns: [line('Installer, date'), line('Second person or rider, date')], margin: [0, 18, 0, 0] };
+}
+
+/** Day and time without words, so that no locale is needed: 2026-03-02 09:30. */
+function dateOf(iso: string): string {
+  return `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;
+}

@@ -1,0 +1,44 @@
+import { createRequire } from 'node:module';
+
+import pdfMake from 'pdfmake';
+import type { TDocumentDefinitions } from 'pdfmake/interfaces';
+
+const require = createRequire(import.meta.url);
+const font = (weight: 400 | 700) =>
+  require.resolve(`@fontsource/atkinson-hyperlegible/files/atkinson-hyperlegible-latin-${weight}-normal.woff`);
+
+let ready = false;
+
+/** Our text face, and nothing from the network or from elsewhere on the disk. */
+function prepare(): void {
+  if (ready) return;
+  const files = { normal: font(400), bold: font(700), italics: font(400), bolditalics: font(700) };
+  pdfMake.setFonts({ Atkinson: files });
+  pdfMake.setUrlAccessPolicy(() => false);
+  pdfMake.setLocalAccessPolicy((path: string) => Object.values(files).includes(path));
+  ready = true;
+}
+
+/** Sets a document as PDF, A4, in our face. */
+export async function pdfOf(definition: Omit<TDocumentDefinitions, 'defaultStyle' | 'pageSize'>): Promise<Buffer> {
+  prepare();
+  return pdfMake
+    .createPdf({
+      pageSize: 'A4',
+      pageMargins: [40, 36, 40, 44],
+      defaultStyle: { font: 'Atkinson', fontSize: 10, lineHeight: 1.15, color: '#23271F' },
+      styles: {
+        title: { fontSize: 19, bold: true },
+        part: { fontSize: 13, bold: true, margin: [0, 10, 0, 3] },
+        small: { fontSize: 8, color: '#5A6053' },
+      },
+      footer: (page: number, pages: number) => ({
+        text: `${page} / ${pages}`,
+        alignment: 'center',
+        fontSize: 8,
+        margin: [0, 10, 0, 0],
+      }),
+      ...definition,
+    })
+    .getBuffer();
+}

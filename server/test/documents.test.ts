@@ -1,0 +1,64 @@
+import { freshServer, type FreshServer } from './fresh-server.testing';
+
+let server: FreshServer;
+beforeAll(async () => {
+  server = await freshServer({ demo: true });
+});
+afterAll(() => server.close());
+
+const longtail = '00000003-0000-4000-8000-000000000003';
+
+async function fetched(path: string) {
+  const cookie = await server.signedIn('learner');
+  const response = await server.app.request(path, { headers: { cookie } });
+  return { response, bytes: Buffer.from(await response.arrayBuffer()) };
+}
+
+describe('sheets to print', () => {
+  it.each([
+    ['the job sheet', `/api/bikes/${longtail}/job-sheet`, 'MQ-33-job-sheet.pdf', 2],
+    ['the stack card', `/api/bikes/${longtail}/stack-card/rear`, 'MQ-33-rear-stack.pdf', 1],
+    [
+      'a job sheet before a kit is taken',
+      '/api/bikes/00000003-0000-4000-8000-000000000001/job-sheet',
+      'job-sheet.pdf',
+      1,
+    ],
+  ])('%s is a PDF with our face in it', async (_, path, name, pages) => {
+    const { response, bytes } = await fetched(path);
+    expect(response.status).toBe(200);
+    expect(response.headers.get('content-type')).toBe('application/pdf');
+    expect(response.headers.get('content-disposition')).toContain(name);
+    expect(bytes.subarray(0, 5).toString()).toBe('%PDF-');
+    const text = bytes.toString('latin1');
+    expect(text).toMatch(/AtkinsonHyperlegible/);
+    expect(Number(/\/Count (\d+)/.exec(text)![1])).toBeGreaterThanOrEqual(pages);
+  });
+
+  it('are not there without a stack, a bike or a session', async () => {
+    expect((await fetched(`/api/bikes/${longtail}/stack-card/front`)).response.status).toBe(404);
+    expect((await fetched('/api/bikes/00000003-0000-4000-8000-0000000000ff/job-sheet')).response.status).toBe(404);
+    expect((await server.app.request(`/api/bikes/${longtail}/job-sheet`)).status).toBe(401);
+  });
+});
+
+describe('minutes of the steps', () => {
+  it('are summed over all jobs, by step, without what was withdrawn', async () => {
+    const send = (id: string, minutes: number) =>
+      server.send('PUT', `/api/bikes/${longtail}/events/${id}`, {
+        kind: 'step',
+        data: { end: 'rear', stepId: 'true.rear', how: 'done', minutes },
+        at: '2026-03-02T09:00:00.000Z',
+      });
+    const ids = [
+      '00000007-0000-4000-8000-000000000001',
+      '00000007-0000-4000-8000-000000000002',
+      '00000007-0000-4000-8000-000000000003',
+    ];
+    for (const [index, id] of ids.entries()) expect((await send(id, [10, 40, 900][index]!)).status).toBe(201);
+    await server.send('PUT', `/api/bikes/${longtail}/events/${ids[2]}/withdrawal`, {});
+    const { json } = await server.send('GET', '/api/steps/minutes');
+    expect(json['true.rear'].count).toBe(2);
+    expect(json['true.rear'].sumLog).toBeCloseTo(Math.log(10) + Math.log(40), 9);
+  });
+});

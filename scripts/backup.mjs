@@ -16,7 +16,8 @@ const given = args.find((arg) => !arg.startsWith('--'));
 const stamp = new Date().toISOString().replace(/[:.]/g, '-');
 const file = given ? resolve(given) : join(root, '.data', 'backups', `${name}-${stamp}.dump`);
 const database = cluster('shop', Number(process.env.CRICKET_PG_PORT ?? 54620));
-const started = database.start();
+// A database elsewhere needs none of ours.
+const started = process.env.DATABASE_URL ? false : database.start();
 try {
   mkdirSync(dirname(file), { recursive: true });
   const source = process.env.DATABASE_URL ?? database.url(name);

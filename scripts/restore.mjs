@@ -9,13 +9,26 @@ import { giveUp, say } from './lib/say.mjs';
  * npm run restore -- FILE           into your own shop, which must be stopped and is replaced
  * npm run restore -- FILE --demo    into the demo
  *
- * What was there before is kept beside it as NAME_before.
+ * What was there before is kept beside it as NAME_before. With DATABASE_URL the backup goes into that database instead, whose
+ * tables it replaces: all of them, or on a failure none.
  */
 const args = process.argv.slice(2);
 const given = args.find((arg) => !arg.startsWith('--'));
 if (!given || !existsSync(resolve(given))) giveUp('name the backup file:  npm run restore -- FILE');
 const name = args.includes('--demo') ? 'cricket_demo' : 'cricket_shop';
+const elsewhere = process.env.DATABASE_URL;
 const database = cluster('shop', Number(process.env.CRICKET_PG_PORT ?? 54620));
+const restore = (target, options = []) =>
+  run(
+    join(database.bin, 'pg_restore'),
+    ['--no-owner', '--exit-on-error', '--single-transaction', ...options, '--dbname', target],
+    { input: readFileSync(resolve(given)), cwd: '/' },
+  );
+if (elsewhere) {
+  restore(elsewhere, ['--clean', '--if-exists']);
+  say('the database that DATABASE_URL names is restored');
+  process.exit(0);
+}
 const started = database.start();
 try {
   const users = database.query(`select count(*) from pg_stat_activity where datname = '${name}'`).trim();
@@ -23,14 +36,7 @@ try {
   const fresh = `${name}_fresh`;
   database.query(`drop database if exists ${fresh}`);
   database.query(`create database ${fresh}`);
-  run(
-    join(database.bin, 'pg_restore'),
-    ['--no-owner', '--exit-on-error', '--single-transaction', '--dbname', database.url(fresh)],
-    {
-      input: readFileSync(resolve(given)),
-      cwd: '/',
-    },
-  );
+  restore(database.url(fresh));
   // Only a restore that went through takes the old one's place.
   const there = database.query(`select 1 from pg_database where datname = '${name}'`).trim() === '1';
   if (there) {

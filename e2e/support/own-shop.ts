@@ -11,6 +11,7 @@ const root = fileURLToPath(new URL('../..', import.meta.url));
 /** A server of a test's own, over a demo database of its own; it can be taken away and brought back. */
 export class OwnShop {
   private child: ChildProcess | null = null;
+  private second: ChildProcess | null = null;
   private readonly database = `shop_${randomUUID().replaceAll('-', '')}`;
   private port = 0;
 
@@ -29,23 +30,34 @@ export class OwnShop {
   }
 
   async start(): Promise<void> {
+    this.child = await this.serve(this.port);
+  }
+
+  /** Starts another server over the same database, and tells the ports of both. */
+  async startSecond(): Promise<[number, number]> {
+    const port = await freePort();
+    this.second = await this.serve(port);
+    return [this.port, port];
+  }
+
+  private async serve(port: number): Promise<ChildProcess> {
     const child = spawn(process.execPath, ['server/dist/main.mjs'], {
       cwd: root,
       stdio: ['ignore', 'pipe', 'inherit'],
       env: {
         ...process.env,
-        PORT: String(this.port),
+        PORT: String(port),
         DATABASE_URL: this.databaseUrl(),
         DEMO: this.demo ? '1' : '0',
         CLIENT_DIR: `${root}client/dist`,
         LOG_LEVEL: 'info',
       },
     });
-    this.child = child;
     await new Promise<void>((resolve, reject) => {
       child.stdout!.on('data', (chunk) => String(chunk).includes('"listening"') && resolve());
       child.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
     });
+    return child;
   }
 
   /** Ends the server, by default as hard as a power cut. */
@@ -59,6 +71,7 @@ export class OwnShop {
 
   async close(): Promise<void> {
     await this.stop();
+    this.second?.kill('SIGKILL');
     await this.admin(`DROP DATABASE IF EXISTS ${this.database} WITH (FORCE)`);
   }
 

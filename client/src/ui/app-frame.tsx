@@ -29,7 +29,7 @@ export function AppFrame() {
   return (
     <PersistQueryClientProvider
       client={queryClient}
-      persistOptions={{ persister, maxAge: keptForMs, buster: '1' }}
+      persistOptions={{ persister, maxAge: keptForMs, buster: '1', dehydrateOptions }}
       // What was kept is shown at once, and asked for anew at once.
       onSuccess={() => void queryClient.invalidateQueries()}
     >
@@ -46,6 +46,11 @@ export function AppFrame() {
     </PersistQueryClientProvider>
   );
 }
+
+/** What was read once is kept, also when the last attempt to read it anew failed: just then it is needed. */
+const dehydrateOptions = {
+  shouldDehydrateQuery: ({ state }: { state: { data?: unknown } }) => state.data !== undefined,
+};
 
 const SignInScreen = lazy(async () => ({ default: (await import('../session/sign-in-screen')).SignInScreen }));
 

@@ -40,7 +40,7 @@ const bolts = (kind: 'rotor-bolt' | 'caliper-bolt', threadMm: number, lengthsMm:
     details: { lengthMm, costEach: 0.8 },
   }));
 
-const spacers: Line[] = [1, 1.85, 2.85, 4.5].map((thicknessMm) => ({
+const spacers: Line[] = [0.7, 1, 1.2, 1.85, 2.85, 4.5].map((thicknessMm) => ({
   kind: 'cassette-spacer',
   ...none,
   thicknessMm,
@@ -53,6 +53,10 @@ const tyres: Line[] = (
     [622, 50],
     [559, 50],
     [406, 47],
+    [349, 47],
+    [507, 47],
+    [590, 37],
+    [622, 32],
   ] as const
 ).map(([beadSeatMm, widthMm]) => ({
   kind: 'tyre',
@@ -121,8 +125,8 @@ const lines: Line[] = [
     count: 2,
     details: { arm: jointedArm, costEach: 24, label: 'Jointed arm 50 + 60' },
   },
-  ...bolts('rotor-bolt', 5, [8, 10, 12]),
-  ...bolts('caliper-bolt', 6, [16, 18, 20, 25]),
+  ...bolts('rotor-bolt', 5, [8, 10, 12, 14]),
+  ...bolts('caliper-bolt', 6, [16, 18, 20, 25, 30]),
   ...plain(10.3, 20, [
     [1, 12],
     [2, 12],

@@ -1,0 +1,56 @@
+import { expect, piecesFetched, test } from '../support/test';
+
+test('a phone that has been in the shop this morning opens a bike it never opened, without network', async ({
+  page,
+  context,
+  shop,
+}) => {
+  await page.goto(shop.url);
+  await expect(page.getByRole('button', { name: 'Bike in' }).first()).toBeVisible();
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+  await piecesFetched(page);
+  const kept = () =>
+    page.evaluate(
+      () =>
+        new Promise<string>((resolve) => {
+          const open = indexedDB.open('cricket-cache');
+          open.onsuccess = () => {
+            const get = open.result.transaction('cache').objectStore('cache').get('queries-1');
+            get.onsuccess = () => resolve(String(get.result ?? ''));
+          };
+        }),
+    );
+  await expect.poll(kept).toContain('00000003-0000-4000-8000-000000000004');
+  await expect.poll(async () => (await kept()).includes('"bike","00000003-0000-4000-8000-000000000004"')).toBe(true);
+  await context.setOffline(true);
+  await page.goto(`${shop.url}/bikes/00000003-0000-4000-8000-000000000004/front/fit`);
+  await expect(page.getByTestId('verdict')).toContainText('Goes');
+  // A failed attempt to read it anew must not throw away what is kept.
+  await page.reload();
+  await expect(page.getByTestId('verdict')).toContainText('Goes');
+  await page.goto(`${shop.url}/bikes/00000003-0000-4000-8000-000000000004/journal`);
+  await page.getByTestId('note').fill('Held by hand in the yard');
+  await page.getByRole('button', { name: 'Add a note' }).click();
+  await expect(page.getByTestId('sync-strip')).toContainText('1 entry waits here');
+  await context.setOffline(false);
+  await expect
+    .poll(() => shop.query<{ words: string }>(`SELECT data->>'words' AS words FROM job_event`), { timeout: 60_000 })
+    .toEqual([{ words: 'Held by hand in the yard' }]);
+});
+
+test('a phone whose clock is a day off orders its entries like everybody else', async ({ page, shop }) => {
+  await page.clock.setSystemTime(new Date(Date.now() - 24 * 3600 * 1000));
+  await page.goto(`${shop.url}/bikes/00000003-0000-4000-8000-000000000004/journal`);
+  await expect(page.getByText(/^Bike in/)).toBeVisible();
+  await page.getByTestId('note').fill('With a clock of yesterday');
+  await page.getByRole('button', { name: 'Add a note' }).click();
+  await expect
+    .poll(async () => {
+      const [row] = await shop.query<{ off: string }>(
+        `SELECT abs(extract(epoch FROM now() - at)) AS off FROM job_event`,
+      );
+      return row ? Number(row.off) < 60 : null;
+    })
+    .toBe(true);
+});

@@ -1,0 +1,149 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { once } from 'node:events';
+import { join } from 'node:path';
+
+import { Client } from 'pg';
+
+/** How a drill went. */
+export interface DrillResult {
+  kills: number;
+  /** Writes that the server said it has. */
+  acknowledged: number;
+  /** Acknowledged writes that are not there afterwards. */
+  lost: number;
+  /** Writes that are there more than once, in the data or in the journal. */
+  doubled: number;
+  /** Writes that were under way when a server died and were sent again. */
+  sentAgain: number;
+}
+
+interface Write {
+  id: string;
+  writeId: string;
+}
+
+/**
+ * Kills a server with SIGKILL in the middle of writes, again and again; starts it anew each time and sends what was not
+ * acknowledged once more, as a phone does.
+ *
+ * @param root - folder of the project
+ * @param databaseUrl - an empty, migrated database; the server is a process of its own
+ * @param kills - how often
+ * @param command - how to start the server
+ */
+export async function killDrill(
+  root: string,
+  databaseUrl: string,
+  kills: number,
+  command: readonly string[],
+): Promise<DrillResult> {
+  const bike = randomUUID();
+  const acknowledged = new Set<string>();
+  let pending: Write[] = [];
+  let sentAgain = 0;
+  let cookie = '';
+  let killed = 0;
+  for (let round = 0; round <= kills; round++) {
+    const server = await start(root, databaseUrl, command);
+    if (!cookie) cookie = await owner(server.address);
+    await put(`${server.address}/api/bikes/${bike}`, { tag: 'K-1', name: 'Killed', kind: 'upright' }, cookie, bike);
+    sentAgain += pending.length;
+    const queue = [...pending, ...Array.from({ length: 30 }, () => ({ id: randomUUID(), writeId: randomUUID() }))];
+    const unanswered = new Set(queue);
+    const last = round === kills;
+    // Between the first and the last answer of this round.
+    const dieAfter = last ? Infinity : 1 + Math.floor((round * 7919) % 25);
+    let answers = 0;
+    const worker = async () => {
+      for (let write = queue.shift(); write; write = queue.shift()) {
+        const status = await send(server.address, bike, write, cookie);
+        if (status === 201) {
+          acknowledged.add(write.id);
+          unanswered.delete(write);
+          answers += 1;
+          if (answers === dieAfter) {
+            server.child.kill('SIGKILL');
+            killed += 1;
+          }
+        } else if (status !== null) throw new Error(`the server answers ${status}`);
+      }
+    };
+    await Promise.all(Array.from({ length: 6 }, worker));
+    pending = [...unanswered];
+    if (last) server.child.kill('SIGKILL');
+    if (server.child.exitCode === null && server.child.signalCode === null) await once(server.child, 'exit');
+    if (last && pending.length > 0) throw new Error(`${pending.length} writes were never answered`);
+  }
+  return { kills: killed, acknowledged: acknowledged.size, sentAgain, ...(await counted(databaseUrl, acknowledged)) };
+}
+
+async function counted(databaseUrl: string, acknowledged: ReadonlySet<string>) {
+  const client = new Client({ connectionString: databaseUrl });
+  await client.connect();
+  try {
+    const there = await client.query<{ id: string }>("SELECT id FROM job_event WHERE kind = 'note'");
+    const journal = await client.query<{ id: string; many: string }>(
+      "SELECT subject_id AS id, count(*) AS many FROM journal WHERE action = 'event-note' GROUP BY 1",
+    );
+    const found = new Set(there.rows.map(({ id }) => id));
+    const rows = new Map(journal.rows.map(({ id, many }) => [id, Number(many)]));
+    const lost = [...acknowledged].filter((id) => !found.has(id) || !rows.has(id)).length;
+    const doubled = there.rows.length - found.size + [...rows.values()].filter((many) => many > 1).length;
+    return { lost, doubled };
+  } finally {
+    await client.end();
+  }
+}
+
+async function start(root: string, databaseUrl: string, [program, ...args]: readonly string[]) {
+  const child: ChildProcess = spawn(program!, args, {
+    cwd: root,
+    stdio: ['ignore', 'pipe', 'inherit'],
+    env: {
+      ...process.env,
+      PORT: '0',
+      DEMO: '0',
+      DATABASE_URL: databaseUrl,
+      LOG_LEVEL: 'info',
+      TSX_TSCONFIG_PATH: join(root, 'server/tsconfig.json'),
+    },
+  });
+  const address = await new Promise<string>((resolve, reject) => {
+    child.stdout!.on('data', (chunk) => {
+      const listening = /"address":"([^"]+)"/.exec(String(chunk));
+      if (listening) resolve(listening[1]!);
+    });
+    child.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
+  });
+  return { child, address };
+}
+
+async function owner(address: string): Promise<string> {
+  const response = await fetch(`${address}/api/session/first-owner`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ name: 'Hand', password: 'long enough to keep' }),
+  });
+  return response.headers.getSetCookie()[0]!.split(';')[0]!;
+}
+
+function put(url: string, body: object, cookie: string, writeId: string): Promise<Response> {
+  return fetch(url, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json', 'x-write-id': writeId, cookie },
+    body: JSON.stringify(body),
+  });
+}
+
+/** The answer's status; null when the server died before it answered. */
+async function send(address: string, bike: string, { id, writeId }: Write, cookie: string): Promise<number | null> {
+  const body = { kind: 'note', data: { end: 'front', words: id }, at: '2026-03-02T09:00:00.000Z' };
+  try {
+    const response = await put(`${address}/api/bikes/${bike}/events/${id}`, body, cookie, writeId);
+    await response.arrayBuffer();
+    return response.status;
+  } catch {
+    return null;
+  }
+}

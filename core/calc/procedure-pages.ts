@@ -6,7 +6,7 @@ export function procedurePages(): Record<string, string> {
   const jobs = Object.entries(referenceJobs);
   return {
     'procedure/README.md': [
-      '# Twelve conversions, step by step',
+      '# Reference conversions, step by step',
       'Each page has what the plan of such a job must contain, must not contain and must keep in order, and the plan as it comes out. Tests replay the lists in both schools.',
       jobs.map(([name, { title }]) => `- [${title}](${name}.md)`).join('\n'),
       '',

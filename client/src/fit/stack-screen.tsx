@@ -1,3 +1,4 @@
+import { routes } from '@cricket/contract/routes';
 import type { AcceptedStack } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
 import { format } from 'date-fns/format';
@@ -7,6 +8,7 @@ import { View } from 'react-native';
 import { figure, inHundred, mm } from '../bike/figures';
 import { bikePath, endPath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
+import { FileLink } from '../ui/file-link';
 import { useOutbox } from '../data/use-outbox';
 import { axleLayout, type AxleLineData } from '../drawing/axle-line/axle-parts';
 import { spokenName } from '../drawing/axle-line/part-names';
@@ -68,6 +70,7 @@ export function StackScreen() {
       backTo={bikePath(bikeId)}
       footer={
         <View className="flex-row flex-wrap gap-2">
+          <FileLink label={words.pdf} href={routes.stackCard(bikeId, end)} />
           <Button label={words.print} look="do" onPress={() => window.print()} className="grow" />
           <Button
             label={words.svg}

@@ -74,6 +74,7 @@ export const words = {
   underCaliper: (mm: string) => `${mm} under the caliper`,
   noShims: 'none',
   print: 'Print',
+  pdf: 'Card (PDF)',
   svg: 'Drawing (SVG)',
   json: 'Record (JSON)',
   takenBy: (date: string, person: string) => `Taken ${date} by ${person}`,

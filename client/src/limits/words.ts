@@ -17,6 +17,7 @@ export const words = {
     cost: 'Prices and waiting',
     time: 'Minutes of work',
     fasteners: 'Fasteners',
+    'take-in': 'Front, rear or mid',
   } satisfies Record<LimitArea, string>,
   sources: {
     judgement: '[J] our judgement: edit it with reason',

@@ -2,9 +2,11 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 
+import { routes } from '@cricket/contract/routes';
 import { jobTime } from '@cricket/core/procedure';
 
 import { bikePath, endPath, standPath } from '../bike/paths';
+import { FileLink } from '../ui/file-link';
 import { hours } from '../match/figures';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
@@ -88,6 +90,7 @@ export function StandScreen() {
     return (
       <Screen title={words.title} tag={record.bike.tag} backTo={bikePath(bikeId)} fixed={fixed}>
         {current ? null : <Notice title={words.allDone} because={left ? words.notYet(left) : words.allDoneWhy} />}
+        <FileLink label={words.sheet} href={routes.jobSheet(bikeId)} className="mx-4 mb-2" />
         <StepList steps={steps} current={current?.step.id ?? null} onPick={goTo} />
       </Screen>
     );

@@ -37,6 +37,7 @@ export const words = {
   all: 'All steps',
   hideAll: 'Back to the step',
   aloud: 'Read aloud',
+  sheet: 'Job sheet (PDF)',
   next: 'Next',
   before: 'Step before',
   waitsFor: 'First comes',

@@ -156,9 +156,14 @@ function Score({ bike, states }: { bike: Bike; states: States }) {
   const router = useRouter();
   const [open, setOpen] = useState<Place | null>(null);
   const bikes = useBikes();
+  const limits = useShopSettings().data?.limits;
   const result = useMemo(
-    () => takeIn(scoreInput(bike.facts, { front: states.front.facts, rear: states.rear.facts }, 35)),
-    [bike.facts, states],
+    () =>
+      takeIn({
+        ...scoreInput(bike.facts, { front: states.front.facts, rear: states.rear.facts }, 35),
+        ...(limits && { limits }),
+      }),
+    [bike.facts, states, limits],
   );
   const others = (bikes.data ?? []).filter(
     (row) =>

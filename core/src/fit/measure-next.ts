@@ -1,6 +1,7 @@
 import { judgeStack, type AxleStackInput, type Stack } from '../axle-stack';
 import type { EndFit } from '../end-fit';
 import { featureById, type Feature } from '../features';
+import { withLimits, type Limits } from '../limits';
 import type { FitInput, NextReading } from './contract';
 
 /**
@@ -52,11 +53,11 @@ const turns: Record<string, number> = {
   extra: 0.15,
 };
 
-/** Seconds that one reading takes, with the tool in hand [J]. */
-function secondsFor(feature: Feature): number {
-  if (feature.kind === 'word') return feature.id === 'condition' ? 60 : 6;
-  if (feature.kind === 'parts') return 60;
-  return feature.instrument === 'calipers' ? 12 : 18;
+/** Seconds that one reading takes, with the tool in hand. */
+function secondsFor(feature: Feature, limits: Limits): number {
+  if (feature.kind === 'word') return feature.id === 'condition' ? limits.secondsCondition : limits.secondsWord;
+  if (feature.kind === 'parts') return limits.secondsParts;
+  return feature.instrument === 'calipers' ? limits.secondsCalipers : limits.secondsRuler;
 }
 
 /**
@@ -65,7 +66,7 @@ function secondsFor(feature: Feature): number {
  */
 export function nextReadings(input: FitInput, fit: EndFit): NextReading[] {
   const open = fit.open.map((feature): NextReading => {
-    const seconds = secondsFor(feature);
+    const seconds = secondsFor(feature, withLimits(input.limits));
     const chance = turns[feature.id.split('.')[0]!] ?? 0.05;
     return {
       feature,
@@ -92,7 +93,7 @@ const repeats: { features: readonly string[]; sigma: Partial<typeof sigma> }[] =
   { features: ['rotor-inboard'], sigma: { rotorMm: sigma.rotorMm * Math.sqrt(0.75) } },
 ];
 
-function againReadings({ facts }: FitInput, { stack, stackInput }: EndFit): NextReading[] {
+function againReadings({ facts, limits }: FitInput, { stack, stackInput }: EndFit): NextReading[] {
   const best = stack?.stacks[0];
   if (!best || !stackInput) return [];
   return repeats.flatMap(({ features, sigma: smaller }) => {
@@ -100,7 +101,7 @@ function againReadings({ facts }: FitInput, { stack, stackInput }: EndFit): Next
     return features.flatMap((id): NextReading[] => {
       const feature = featureById(id);
       if (!feature || !facts.lengths.has(id) || gain < 1e-4) return [];
-      const seconds = secondsFor(feature);
+      const seconds = secondsFor(feature, withLimits(limits));
       return [
         {
           feature,

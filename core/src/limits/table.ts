@@ -5,7 +5,19 @@ export type ByMaterial = Record<Material, number>;
 
 /** Where a limit is used, in the order of the work. */
 export type LimitArea =
-  'slot' | 'stack' | 'torque' | 'arm' | 'brake' | 'gears' | 'wheel' | 'tyre' | 'bike' | 'cost' | 'time' | 'fasteners';
+  | 'slot'
+  | 'stack'
+  | 'torque'
+  | 'arm'
+  | 'brake'
+  | 'gears'
+  | 'wheel'
+  | 'tyre'
+  | 'bike'
+  | 'cost'
+  | 'time'
+  | 'fasteners'
+  | 'take-in';
 
 interface Described {
   area: LimitArea;
@@ -424,6 +436,21 @@ export const limitTable = {
   shifterNm: number('fasteners', 4, 0.5, 80, 'N·m', 'Shifter clamps. The maker’s figure wins.', 'standard practice'),
   throttleNm: number('fasteners', 2.5, 0.5, 80, 'N·m', 'Throttle clamp. The maker’s figure wins.', 'standard practice'),
   stemNm: number('fasteners', 5, 0.5, 80, 'N·m', 'Stem bolts. The maker’s figure wins.', 'standard practice'),
+  weightMaterial: number('take-in', 3, 0, 10, '', 'How much material weighs when front, rear and mid are compared.'),
+  weightCondition: number('take-in', 3, 0, 10, '', 'How much condition weighs when front, rear and mid are compared.'),
+  weightTorque: number('take-in', 3, 0, 10, '', 'How much torque weighs when front, rear and mid are compared.'),
+  weightTraction: number('take-in', 2, 0, 10, '', 'How much traction weighs when front, rear and mid are compared.'),
+  weightBrakes: number('take-in', 2, 0, 10, '', 'How much brakes weighs when front, rear and mid are compared.'),
+  weightGears: number('take-in', 1.5, 0, 10, '', 'How much gears weighs when front, rear and mid are compared.'),
+  weightPuncture: number('take-in', 1, 0, 10, '', 'How much puncture weighs when front, rear and mid are compared.'),
+  weightLoad: number('take-in', 1, 0, 10, '', 'How much load weighs when front, rear and mid are compared.'),
+  weightLaw: number('take-in', 1, 0, 10, '', 'How much law weighs when front, rear and mid are compared.'),
+  weightCost: number('take-in', 1, 0, 10, '', 'How much cost weighs when front, rear and mid are compared.'),
+  secondsWord: number('time', 6, 1, 600, 's', 'One answer by eye.'),
+  secondsCondition: number('time', 60, 1, 600, 's', 'Looking an end over for cracks, rust and play.'),
+  secondsParts: number('time', 60, 1, 600, 's', 'Writing washers down.'),
+  secondsCalipers: number('time', 12, 1, 600, 's', 'One reading with calipers.'),
+  secondsRuler: number('time', 18, 1, 600, 's', 'One reading with a ruler.'),
 } satisfies Record<string, LimitRow>;
 
 export type LimitKey = keyof typeof limitTable;

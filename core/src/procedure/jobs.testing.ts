@@ -69,7 +69,7 @@ export interface ReferenceJob {
   precedes: readonly (readonly [first: string, then: string])[];
 }
 
-/** Twelve conversions as a workshop meets them. */
+/** Conversions as a workshop meets them. */
 export const referenceJobs: Record<string, ReferenceJob> = {
   'front-rim-lips': {
     title: 'Front rim-brake wheel, fork with retaining lips',
@@ -199,8 +199,19 @@ export const referenceJobs: Record<string, ReferenceJob> = {
       ['two-share', 'loose-run'],
     ],
   },
+  'controller-in-hub': {
+    title: 'Kit with the controller in the hub',
+    job: { ...plainJob, ends: [{ ...rearEndJob, topology: 'in-hub' }] },
+    contains: ['bench-connect', 'mount-fix', 'plugs', 'settings-enter', 'loose-run'],
+    lacks: ['controller-place', 'rack-fix', 'bag-fix'],
+    precedes: [
+      ['mount-fix', 'pack-trial'],
+      ['pack-trial', 'plugs'],
+      ['plugs', 'loose-run'],
+    ],
+  },
   'all-in-wheel': {
-    title: 'Kit with controller and pack in the wheel',
+    title: 'Kit with controller and pack in the wheel: nothing to wire',
     job: {
       ...plainJob,
       battery: 'wheel',

@@ -142,7 +142,10 @@ export const stepsTest: readonly StepDefinition[] = [
     tools: ['Torque wrench 20–80 N·m'],
     drawing: 'axle',
     checks: ({ end, torque }) => [
-      confirm('marks', 'Witness marks: moved or not'),
+      photo(`witness.${end.end}.left`, 'Left nut as it was marked'),
+      photo(`witness.${end.end}.right`, 'Right nut as it was marked'),
+      ...(end.arms.length ? [photo(`witness.${end.end}.arm`, 'Arm as it was marked')] : []),
+      confirm('marks', 'Witness marks compared with the photos: moved or not'),
       final('nut-left', end.closed ? 'Through axle' : 'Left axle nut', end.nutTorqueNm),
       ...(end.closed ? [] : [final('nut-right', 'Right axle nut', end.nutTorqueNm)]),
       ...(end.arms.length ? [final('clamp', 'Arm clamp', torque.bandNm)] : []),

@@ -9,4 +9,4 @@ export {
   type TakeInInput,
   type TakeInResult,
 } from './contract';
-export { presetWeights, takeIn } from './take-in';
+export { takeIn, weightsOf } from './take-in';

@@ -1,8 +1,11 @@
 import fc from 'fast-check';
 
+import { defaultLimits } from '../limits';
 import { materials, type Material } from '../materials';
-import type { TakeInInput } from './contract';
-import { presetWeights, takeIn } from './take-in';
+import { scoreFactors, type TakeInInput } from './contract';
+import { takeIn, weightsOf } from './take-in';
+
+const presetWeights = weightsOf(defaultLimits);
 
 const end = { material: 'steel', condition: 'sound', suspension: false, kind: 'open', brake: 'rim' } as const;
 const base: TakeInInput = {
@@ -54,7 +57,7 @@ describe('the take-in score', () => {
   });
 
   it('lets the workshop weigh for itself', () => {
-    const weights = Object.fromEntries(Object.keys(presetWeights).map((id) => [id, id === 'puncture' ? 10 : 0]));
+    const weights = Object.fromEntries(scoreFactors.map((id) => [id, id === 'puncture' ? 10 : 0]));
     expect(takeIn({ ...base, weights }).ranking).toEqual(['mid', 'front', 'rear']);
   });
 

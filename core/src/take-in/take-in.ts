@@ -12,19 +12,21 @@ import {
 } from './contract';
 import { factorsFor } from './factors';
 
-/** How much each reason weighs [J]; the workshop may set its own. */
-export const presetWeights: Record<ScoreFactorId, number> = {
-  material: 3,
-  condition: 3,
-  torque: 3,
-  traction: 2,
-  brakes: 2,
-  gears: 1.5,
-  puncture: 1,
-  load: 1,
-  law: 1,
-  cost: 1,
-};
+/** How much each reason weighs in this workshop. */
+export function weightsOf(limits: Limits): Record<ScoreFactorId, number> {
+  return {
+    material: limits.weightMaterial,
+    condition: limits.weightCondition,
+    torque: limits.weightTorque,
+    traction: limits.weightTraction,
+    brakes: limits.weightBrakes,
+    gears: limits.weightGears,
+    puncture: limits.weightPuncture,
+    load: limits.weightLoad,
+    law: limits.weightLaw,
+    cost: limits.weightCost,
+  };
+}
 
 /** Up to here two places are as good. */
 const evenPoints = 3;
@@ -43,7 +45,7 @@ const evenPoints = 3;
 export function takeIn(input: TakeInInput): TakeInResult {
   const read = readInput(takeInSchema, input);
   const limits = withLimits(read.limits);
-  const weights = { ...presetWeights, ...given(read.weights) };
+  const weights = { ...weightsOf(limits), ...given(read.weights) };
   const scores = {
     front: scoreOf('front', read, limits, weights),
     rear: scoreOf('rear', read, limits, weights),

@@ -55,6 +55,35 @@ describe('Outbox', () => {
     expect(outbox.snapshot().writes).toEqual([]);
   });
 
+  it('shows a write before the browser has kept it, and sends it only afterwards', async () => {
+    const { send, sent } = server();
+    let keep = () => {};
+    const slow = new Promise<void>((resolve) => (keep = resolve));
+    const store = memoryStore();
+    const outbox = new Outbox({
+      openStore: async () => ({ ...store, add: async (each) => slow.then(() => store.add(each)) }),
+      send,
+    });
+    const outcome = outbox.submit(write('one'), about);
+    expect(outbox.snapshot().writes.map(({ writeId }) => writeId)).toEqual(['one']);
+    await outbox.reload();
+    outbox.tryNow();
+    expect(outbox.snapshot().writes.map(({ writeId }) => writeId)).toEqual(['one']);
+    expect(sent).toEqual([]);
+    keep();
+    expect(await outcome).toMatchObject({ kind: 'stored' });
+    expect(sent).toEqual(['one']);
+    expect(outbox.snapshot().writes).toEqual([]);
+  });
+
+  it('takes back what could not be kept at all, and says so', async () => {
+    const { send } = server();
+    const broken = { ...memoryStore(), add: () => Promise.reject(new Error('gone')) };
+    const outbox = new Outbox({ openStore: async () => broken, send });
+    await expect(outbox.submit(write('one'), about)).rejects.toThrow('gone');
+    expect(outbox.snapshot().writes).toEqual([]);
+  });
+
   it('keeps what the server could not take, and sends it when it is back', async () => {
     const { send, sent, state } = server();
     state.away = true;

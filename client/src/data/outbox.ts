@@ -41,6 +41,8 @@ export class Outbox {
   private readonly listeners = new Set<() => void>();
   private readonly submitted = new Map<string, Promise<Outcome>>();
   private readonly waiting = new Map<string, (outcome: Outcome) => void>();
+  /** Made just now and not kept yet: in sight at once, sent only when it is kept. */
+  private readonly arriving = new Map<string, PendingWrite>();
   private readonly store: Promise<OutboxStore>;
   private flushing = false;
   /** The write on its way from this tab. */
@@ -78,8 +80,19 @@ export class Outbox {
   }
 
   private async keepAndSend(request: WriteRequest, about: WriteAbout): Promise<Outcome> {
+    const write = { ...request, about, madeAt: now().toISOString(), refused: null };
+    // What comes next may be decided before the browser has kept it: a caliper is faster than a disk.
+    this.arriving.set(request.writeId, { ...write, seq: Number.MAX_SAFE_INTEGER - 1000 + this.arriving.size });
+    this.set({ writes: [...this.state.writes, this.arriving.get(request.writeId)!] });
     const store = await this.store;
-    await store.add({ ...request, about, madeAt: now().toISOString(), refused: null });
+    try {
+      await store.add(write);
+    } catch (error) {
+      this.set({ writes: this.state.writes.filter(({ writeId }) => writeId !== request.writeId) });
+      throw error;
+    } finally {
+      this.arriving.delete(request.writeId);
+    }
     // Only once it is kept: a write that is waited for and not kept was sent by another tab.
     const outcome = new Promise<Outcome>((resolve) => this.waiting.set(request.writeId, resolve));
     await this.reload();
@@ -117,7 +130,10 @@ export class Outbox {
   /** Reads again what is kept: another tab may have added or sent something. */
   readonly reload = async (): Promise<void> => {
     const store = await this.store;
-    this.set({ writes: await store.all(), durable: store.durable, ready: true });
+    const kept = await store.all();
+    const there = new Set(kept.map(({ writeId }) => writeId));
+    const arriving = [...this.arriving.values()].filter(({ writeId }) => !there.has(writeId));
+    this.set({ writes: [...kept, ...arriving], durable: store.durable, ready: true });
     this.settleWhatOthersSent();
   };
 
@@ -151,7 +167,7 @@ export class Outbox {
   }
 
   private nextToSend(): PendingWrite | undefined {
-    return this.state.writes.find(({ refused }) => refused === null);
+    return this.state.writes.find(({ refused, writeId }) => refused === null && !this.arriving.has(writeId));
   }
 
   private async sendAll(): Promise<void> {

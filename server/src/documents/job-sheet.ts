@@ -72,9 +72,12 @@ export function stackCard(
         columns: (['left', 'right'] as const).map((side) => ({
           stack: [
             { text: `${side === 'left' ? 'Left' : 'Right'}, from the hub outwards`, bold: true },
-            ...[...snapshot.stack[side].inside, 'dropout', ...snapshot.outside[side].map(({ id }) => id), 'nut'].map(
-              (part, index) => ({ text: `${index + 1}  ${part}` }),
-            ),
+            ...[
+              ...snapshot.stack[side].inside.map(washerWords),
+              'dropout',
+              ...snapshot.outside[side].map(({ kind, thicknessMm }) => `${outsideWords[kind]} ${thicknessMm} mm`),
+              'nut',
+            ].map((part, index) => ({ text: `${index + 1}  ${part}` })),
           ],
         })),
         margin: [0, 6, 0, 0],
@@ -85,6 +88,14 @@ export function stackCard(
     ],
   });
 }
+
+/** `tabbed-2.5` in words. */
+function washerWords(id: string): string {
+  const [kind, mm] = id.split('-');
+  return `${kind === 'tabbed' ? 'tabbed washer' : 'washer'} ${mm} mm`;
+}
+
+const outsideWords = { 'c-washer': 'C-washer', extra: 'stay or plate', spacer: 'spacer', arm: 'arm' } as const;
 
 function heading(title: string, shop: Shop, address: string, printedAt: Date): Content {
   return {

@@ -37,6 +37,13 @@ const screens: [name: string, path: string, ready: string][] = [
   ['templates', '/bikes/00000003-0000-4000-8000-000000000004/front/template', 'Print'],
   ['lists in files', '/files', 'Stores as CSV'],
   ['people', '/people', 'Hesper'],
+  ['stand', '/bikes/00000003-0000-4000-8000-000000000003/stand', 'All right, done'],
+  ['a safety step', '/bikes/00000003-0000-4000-8000-000000000003/stand?step=axle-tight.rear', 'Reached 50 N·m'],
+  ['strip', '/bikes/00000003-0000-4000-8000-000000000003/stand?step=came-off.rear', 'Quick release'],
+  ['parts', '/bikes/00000003-0000-4000-8000-000000000003/stand?step=parts-fate', 'What became of each part'],
+  ['put back', '/bikes/00000003-0000-4000-8000-000000000003/put-back', 'What does not come back'],
+  ['journal', '/bikes/00000003-0000-4000-8000-000000000003/journal', 'Add a note'],
+  ['no claim yet', '/bikes/00000003-0000-4000-8000-000000000003/claim?end=rear', 'Count it at the stand first.'],
   ['shop', '/shop', 'As the phone'],
 ];
 

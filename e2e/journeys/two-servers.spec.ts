@@ -4,7 +4,7 @@ import { TurnProxy } from '../support/two-servers';
 import { expect, test } from '../support/test';
 
 test('two servers on one database, request by request in turn, do a whole job', async ({ page, shop }) => {
-  test.setTimeout(400_000);
+  test.setTimeout(300_000);
   const proxy = new TurnProxy(await shop.startSecond());
   await proxy.open();
   try {

@@ -173,8 +173,8 @@ export const variants: readonly Variant[] = [
   {
     code: 'FW-15',
     like: 'FW-1',
-    note: 'Used, second one of the same lot; cable sheath mended.',
-    wheel: { rimOffsetMm: -0.8 },
+    note: 'Used, for 507 rims; cable sheath mended.',
+    wheel: { rimOffsetMm: -0.8, beadSeatMm: 507 },
     kit: { cost: 160 },
   },
   {
@@ -250,6 +250,7 @@ export const variants: readonly Variant[] = [
     code: 'RW-22',
     like: 'RW-2',
     note: 'Used, from own measurements; winding not measured.',
+    wheel: { beadSeatMm: 584 },
     kit: { cost: 190, verified: false, motor: { ratedW: 250, statedNm: 32 } },
   },
   {

@@ -125,7 +125,7 @@ const lines: Line[] = [
     count: 2,
     details: { arm: jointedArm, costEach: 24, label: 'Jointed arm 50 + 60' },
   },
-  ...bolts('rotor-bolt', 5, [8, 10, 12, 14]),
+  ...bolts('rotor-bolt', 5, [8, 10, 12, 16]),
   ...bolts('caliper-bolt', 6, [16, 18, 20, 25, 30]),
   ...plain(10.3, 20, [
     [1, 12],

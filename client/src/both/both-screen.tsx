@@ -9,11 +9,11 @@ import { useBothEnds } from '../bike/use-both-ends';
 import { FindingRow } from '../fit/finding-row';
 import { hours, money } from '../match/figures';
 import { Figure } from '../match/kit-sheet';
-import { Mark, verdictWords } from '../ui/mark';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Slider } from '../ui/slider';
 import { Txt } from '../ui/txt';
+import { VerdictLine } from '../ui/verdict-line';
 import { useWide } from '../ui/use-wide';
 import { words as shared } from '../ui/words';
 import { fitWorker } from '../workers/fit-worker';
@@ -74,12 +74,7 @@ export function BothScreen() {
       />
       {report ? (
         <>
-          <View className="flex-row items-center gap-2 px-4 py-2" testID="both-verdict">
-            <Mark verdict={report.verdict} size={30} />
-            <Txt size="title" bold heading={2} tone={report.verdict}>
-              {verdictWords[report.verdict]}
-            </Txt>
-          </View>
+          <VerdictLine verdict={report.verdict} heading={2} className="px-4 py-2" testID="both-verdict" />
           <View className="flex-row gap-6 px-4 pb-2">
             <Figure name={words.cost} value={money(report.cost)} />
             <Figure name={words.time} value={hours(report.minutes)} />

@@ -10,11 +10,11 @@ import { mm } from '../bike/figures';
 import { bikePath, measurePath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
 import { FindingRow } from '../fit/finding-row';
-import { Mark, verdictWords } from '../ui/mark';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Slider } from '../ui/slider';
 import { Txt } from '../ui/txt';
+import { VerdictLine } from '../ui/verdict-line';
 import { useWide } from '../ui/use-wide';
 import { words as shared } from '../ui/words';
 import { CadenceChart } from './cadence-chart';
@@ -68,12 +68,7 @@ export function GearsScreen() {
   return (
     <Screen title={`${words.title} · ${wheel.code}`} tag={record.bike.tag} backTo={bikePath(bikeId)}>
       <View style={{ maxWidth: column }}>
-        <View className="flex-row items-center gap-2 px-4 pb-2 pt-1">
-          <Mark verdict={gears.verdict} size={28} />
-          <Txt size="title" bold tone={gears.verdict}>
-            {verdictWords[gears.verdict]}
-          </Txt>
-        </View>
+        <VerdictLine verdict={gears.verdict} className="px-4 pb-2 pt-1" />
         {gears.errorsMm.length > 0 ? (
           <View className="border-y-2 border-ink bg-sheet py-2">
             <Txt size="label" figure className="px-4">

@@ -7,13 +7,14 @@ import { TextInput, useWindowDimensions, View } from 'react-native';
 import { figure, inHundred, mm } from '../bike/figures';
 import { bikePath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
+import { keepDraft, keptDraft } from '../data/local-draft';
 import { FindingRow } from '../fit/finding-row';
-import { Mark, verdictWords } from '../ui/mark';
 import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
 import { Slider } from '../ui/slider';
 import { Txt } from '../ui/txt';
+import { VerdictLine } from '../ui/verdict-line';
 import { useWide } from '../ui/use-wide';
 import { words as shared } from '../ui/words';
 import { lacingFieldError, lacingInput, lacingStart, type LacingDraft, type LacingField } from './lacing-form';
@@ -60,7 +61,7 @@ interface LacingProps {
 function Lacing({ place, start, tag, bikeId, peakTorqueNm, lengths }: LacingProps) {
   const wide = useWide();
   const { width } = useWindowDimensions();
-  const [draft, setDraft] = useState(() => keptDraft(place) ?? start);
+  const [draft, setDraft] = useState(() => keptDraft<LacingDraft>(place) ?? start);
   const set = (change: Partial<LacingDraft>) => {
     const next = { ...draft, ...change };
     keepDraft(place, next);
@@ -81,12 +82,7 @@ function Lacing({ place, start, tag, bikeId, peakTorqueNm, lengths }: LacingProp
           </View>
           {result ? (
             <View className="px-4 py-3" testID="lacing-result">
-              <View className="flex-row items-center gap-2">
-                <Mark verdict={result.verdict} size={28} />
-                <Txt size="title" bold tone={result.verdict}>
-                  {verdictWords[result.verdict]}
-                </Txt>
-              </View>
+              <VerdictLine verdict={result.verdict} />
               {(['left', 'right'] as const).map((side) => (
                 <View key={side} className="min-h-[44px] flex-row items-center gap-3 border-b border-rule">
                   <Txt bold className="w-16">
@@ -183,21 +179,4 @@ function Figure({ name, label, draft, set }: FigureProps) {
       ) : null}
     </View>
   );
-}
-
-function keptDraft(place: string): LacingDraft | null {
-  try {
-    const kept = localStorage.getItem(place);
-    return kept === null ? null : (JSON.parse(kept) as LacingDraft);
-  } catch {
-    return null;
-  }
-}
-
-function keepDraft(place: string, draft: LacingDraft): void {
-  try {
-    localStorage.setItem(place, JSON.stringify(draft));
-  } catch {
-    // Then it lasts as long as the page.
-  }
 }

@@ -2,8 +2,8 @@ import { View } from 'react-native';
 
 import { FindingRow } from '../fit/finding-row';
 import { Button } from '../ui/button';
-import { Mark, verdictWords } from '../ui/mark';
 import { Txt } from '../ui/txt';
+import { VerdictLine } from '../ui/verdict-line';
 import { hours, money } from './figures';
 import type { MatchLine } from './match-line';
 import { words } from './words';
@@ -40,12 +40,7 @@ export function KitSheet({ line, at, count, marked, chosen, onShow, onMark }: Ki
           className="w-14"
         />
       </View>
-      <View className="flex-row items-center gap-2 px-4 pt-3">
-        <Mark verdict={line.verdict} size={30} />
-        <Txt size="title" bold tone={line.verdict}>
-          {verdictWords[line.verdict]}
-        </Txt>
-      </View>
+      <VerdictLine verdict={line.verdict} className="px-4 pt-3" />
       <View className="flex-row flex-wrap gap-x-6 gap-y-1 px-4 py-2">
         <Figure name={words.cost} value={money(line.cost)} />
         <Figure name={words.lead} value={words.days(line.leadDays)} />

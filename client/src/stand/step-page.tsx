@@ -10,19 +10,19 @@ import { Pressable, useWindowDimensions, View } from 'react-native';
 import { bikePath, endPath, standPath } from '../bike/paths';
 import { useWrites } from '../data/use-writes';
 import { chirp } from '../measure/chirp';
-import { useMe } from '../session/use-session';
 import { changeSettings, useSettings } from '../settings/settings';
 import { Button } from '../ui/button';
 import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
-import { TextLine } from '../ui/text-line';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
+import { AskBecause } from './ask-because';
 import { CheckRow } from './check-row';
 import { mayBeDone, noValues, readingsOf, type CheckValues } from './check-values';
 import { FatesPanel } from './fates-panel';
 import { OffAxlePanel } from './off-axle-panel';
 import { ParcelPanel } from './parcel-panel';
+import { SecondPerson } from './second-person';
 import { stepAloud } from './step-aloud';
 import { StepDrawing } from './step-drawing';
 import { irreversibleOf } from './irreversible-of';
@@ -48,11 +48,9 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
   const wide = useWide();
   const { width } = useWindowDimensions();
   const { sound, stands } = useSettings();
-  const me = useMe();
   const { addEvent } = useWrites();
   const [values, setValues] = useState<CheckValues>(noValues);
   const [asking, setAsking] = useState<'skipped' | 'problem' | null>(null);
-  const [because, setBecause] = useState('');
   // From opening the step to its end.
   const [began] = useState(() => Date.now());
   const { step, how, waitsFor } = current;
@@ -79,10 +77,9 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
     if (step.checks.some(({ kind }) => kind === 'second-person')) onGo(step.id);
     else onwards();
   };
-  const noted = (ending: 'skipped' | 'problem') => {
-    say(ending, { because: because.trim() });
+  const noted = (ending: 'skipped' | 'problem', because: string) => {
+    say(ending, { because });
     setAsking(null);
-    setBecause('');
     // A problem stays in sight until it is put right.
     if (ending === 'skipped') onwards();
     else onGo(step.id);
@@ -192,46 +189,15 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
             </Txt>
           ) : null}
           {current.awaitsSecond ? (
-            <View className="mx-4 my-2 gap-2 border-2 border-ink p-3" testID="second-person">
-              <Txt bold>{words.awaits}</Txt>
-              <Txt>{words.awaitsWhy(current.person ?? '')}</Txt>
-              {me.name === current.person ? (
-                <>
-                  <Txt tone="soft">{words.sameSecond}</Txt>
-                  <Button label={words.toShop} onPress={() => router.navigate('/shop' as never)} />
-                </>
-              ) : (
-                <Button
-                  label={words.confirmSecond}
-                  look="do"
-                  onPress={() => say('confirmed')}
-                  testID="confirm-second"
-                />
-              )}
-            </View>
+            <SecondPerson doneBy={current.person ?? ''} onConfirm={() => say('confirmed')} />
           ) : null}
           {asking ? (
-            <View className="mx-4 my-2 gap-2 border-2 border-ink p-3">
-              <Txt bold>{words.askBecause[asking]}</Txt>
-              <TextLine
-                label={words.because}
-                value={because}
-                onChange={setBecause}
-                maxLength={400}
-                testID="step-because"
-              />
-              <View className="flex-row gap-2">
-                <Button label={words.cancel} onPress={() => setAsking(null)} className="flex-1" />
-                <Button
-                  label={words.keepBecause[asking]}
-                  look="do"
-                  disabled={because.trim().length < 3}
-                  onPress={() => noted(asking)}
-                  className="flex-1"
-                  testID="keep-because"
-                />
-              </View>
-            </View>
+            <AskBecause
+              key={asking}
+              ending={asking}
+              onKeep={(because) => noted(asking, because)}
+              onCancel={() => setAsking(null)}
+            />
           ) : null}
           {step.checks.map((check) => (
             <CheckRow

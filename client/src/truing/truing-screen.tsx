@@ -11,6 +11,7 @@ import { useWindowDimensions, View } from 'react-native';
 import { figure } from '../bike/figures';
 import { bikePath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
+import { keepDraft, keptDraft } from '../data/local-draft';
 import { useWrites } from '../data/use-writes';
 import { FindingRow } from '../fit/finding-row';
 import { chirp } from '../measure/chirp';
@@ -24,6 +25,7 @@ import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
 import { TextLine } from '../ui/text-line';
 import { Txt } from '../ui/txt';
+import { VerdictLine } from '../ui/verdict-line';
 import { readTyped } from '../ui/typed-number';
 import { useWide } from '../ui/use-wide';
 import { words as shared } from '../ui/words';
@@ -68,9 +70,9 @@ function Truing({ record, end, spokes, limits }: TruingProps) {
   const { sound } = useSettings();
   const { addEvent } = useWrites();
   const place = `truing-${record.bike.id}-${end}`;
-  const [draft, setDraft] = useState<TruingDraft>(() => kept(place) ?? newTruing(spokes));
+  const [draft, setDraft] = useState<TruingDraft>(() => keptDraft<TruingDraft>(place) ?? newTruing(spokes));
   const set = (next: TruingDraft) => {
-    keep(place, next);
+    keepDraft(place, next);
     setDraft(next);
   };
   const { reading, at } = draft;
@@ -158,12 +160,7 @@ function Truing({ record, end, spokes, limits }: TruingProps) {
         </View>
         <View className="min-w-0 flex-1">
           <View className="gap-2 px-4 py-2" testID="truing-result">
-            <View className="flex-row items-center gap-2">
-              <Mark verdict={result.verdict} size={28} />
-              <Txt size="title" bold tone={result.verdict}>
-                {verdictWords[result.verdict]}
-              </Txt>
-            </View>
+            <VerdictLine verdict={result.verdict} />
             <Txt>{words.mean(newton(result.meanTensionN.left), newton(result.meanTensionN.right))}</Txt>
             {result.strays.length ? <Txt bold>{words.turnFirst(result.strays.slice(0, 6).join(', '))}</Txt> : null}
             <TextLine
@@ -205,21 +202,4 @@ function Truing({ record, end, spokes, limits }: TruingProps) {
       </View>
     </Screen>
   );
-}
-
-function kept(place: string): TruingDraft | null {
-  try {
-    const text = localStorage.getItem(place);
-    return text === null ? null : (JSON.parse(text) as TruingDraft);
-  } catch {
-    return null;
-  }
-}
-
-function keep(place: string, draft: TruingDraft): void {
-  try {
-    localStorage.setItem(place, JSON.stringify(draft));
-  } catch {
-    // Then it lasts as long as the page.
-  }
 }

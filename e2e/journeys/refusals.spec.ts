@@ -15,7 +15,7 @@ test('carbon is refused at once, and cannot be fitted by any way round', async (
   await expect(page.getByTestId('next')).toContainText('Front refused: look at the rear end');
   const bike = page.url();
   await page.goto(`${bike}/front/wheel`);
-  await page.getByRole('button', { name: 'Take FW-1' }).click();
+  await page.getByRole('button', { name: 'Take FW-1', exact: true }).click();
   await expect(page.getByTestId('verdict')).toContainText('Stop');
   await expect(page.getByTestId('take')).toHaveCount(0);
   await expect(page.getByText('Carbon takes no motor')).toBeVisible();

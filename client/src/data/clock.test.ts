@@ -13,6 +13,12 @@ describe('the time of an entry', () => {
     expect(now().getTime()).toBe(Date.UTC(2026, 2, 2, 9));
   });
 
+  it('tells entries of one touch apart', () => {
+    const times = [now(), now(), now()].map((time) => time.getTime());
+    expect(new Set(times).size).toBe(3);
+    expect([...times].sort((a, b) => a - b)).toEqual(times);
+  });
+
   it('stays as it was when an answer has no time', () => {
     hearServerClock(new Date(Date.UTC(2026, 2, 1, 9)).toUTCString());
     hearServerClock(null);

@@ -41,7 +41,8 @@ module.exports = {
       from: { path: '^client/src' },
       to: { path: '^client/app' },
     },
-    { name: 'no-missing', severity: 'error', from: {}, to: { couldNotResolve: true } },
+    // A module of types only: there is nothing to resolve.
+    { name: 'no-missing', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '^pdfmake/interfaces$' } },
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

@@ -33,10 +33,27 @@ test('a phone that has been in the shop this morning opens a bike it never opene
   await page.getByTestId('note').fill('Held by hand in the yard');
   await page.getByRole('button', { name: 'Add a note' }).click();
   await expect(page.getByTestId('sync-strip')).toContainText('1 entry waits here');
+  // A photo waits, too, and is looked at meanwhile.
+  await page.goto(`${shop.url}/bikes/00000003-0000-4000-8000-000000000004/take-in`);
+  const drawn = await page.evaluate(() => {
+    const canvas = document.createElement('canvas');
+    canvas.width = 400;
+    canvas.height = 300;
+    canvas.getContext('2d')!.fillRect(0, 0, 200, 150);
+    return canvas.toDataURL('image/png').split(',')[1]!;
+  });
+  await page
+    .getByTestId('photo-condition')
+    .setInputFiles({ name: 'walk.png', mimeType: 'image/png', buffer: Buffer.from(drawn, 'base64') });
+  const thumbnail = page.getByTestId('photos-condition').getByRole('button', { name: /^Photo: / });
+  await expect(thumbnail).toHaveCount(1);
+  await expect.poll(() => thumbnail.locator('img').evaluate((image: HTMLImageElement) => image.naturalWidth)).toBe(400);
+  await expect(page.getByTestId('sync-strip')).toContainText('2 entries wait here');
   await context.setOffline(false);
   await expect
     .poll(() => shop.query<{ words: string }>(`SELECT data->>'words' AS words FROM job_event`), { timeout: 60_000 })
     .toEqual([{ words: 'Held by hand in the yard' }]);
+  await expect.poll(() => shop.query<{ width_px: number }>('SELECT width_px FROM photo')).toEqual([{ width_px: 400 }]);
 });
 
 test('a phone whose clock is a day off orders its entries like everybody else', async ({ page, shop }) => {

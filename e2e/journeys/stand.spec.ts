@@ -212,6 +212,28 @@ test('the simulated caliper measures an end, slips and all', async ({ page, shop
   await expect(heading).not.toHaveText(first);
 });
 
+test('two phones on one job: each sees what the other has done, and both words are kept', async ({ browser, shop }, {
+  project,
+}) => {
+  const phones = await Promise.all([0, 1].map(async () => (await browser.newContext(project.use)).newPage()));
+  const [one, other] = phones as [Page, Page];
+  await taken(one, shop);
+  await taken(other, shop);
+  await one.getByTestId('step-done').click();
+  await expect(one.getByTestId('step-title')).toContainText('against its packing list');
+  // The other phone does the same step at the same time, and then the next one.
+  await other.getByTestId('step-done').click();
+  await expect(other.getByTestId('step-title')).toContainText('against its packing list');
+  await other.getByTestId('step-done').click();
+  await expect(other.getByTestId('step-title')).toHaveText('Measure the hub against the order');
+  await one.goto(`${shop.url}/bikes/${longtail}/stand`);
+  await expect(one.getByTestId('step-title')).toHaveText('Measure the hub against the order');
+  await expect
+    .poll(() => shop.query<{ step: string }>(`SELECT data->>'stepId' AS step FROM job_event ORDER BY 1`))
+    .toEqual([{ step: 'parcel-count.rear' }, { step: 'parcel-look.rear' }, { step: 'parcel-look.rear' }]);
+  await Promise.all(phones.map((phone) => phone.context().close()));
+});
+
 test('drawings and words turn with the bike', async ({ page, shop }) => {
   await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
   const drawing = page.getByTestId('drawing-axle');

@@ -66,6 +66,37 @@ describe('events of a job', () => {
     expect(JSON.stringify(json.errors)).toContain(field);
   });
 
+  it('take the second person’s word only from another installer or owner, and only for what is done', async () => {
+    const bike = await newBike();
+    const installer = { cookie: await server.signedIn('installer') };
+    const other = { cookie: await server.signedIn('installer') };
+    const learner = { cookie: await server.signedIn('learner') };
+    const step = (stepId: string, how: string, headers: object) =>
+      put(bike, 'step', { end: 'front', stepId, how }, headers);
+    expect((await step('axle-tight.front', 'confirmed', other)).status).toBe(422);
+    expect((await step('axle-tight.front', 'done', installer)).status).toBe(201);
+    expect((await step('axle-tight.front', 'confirmed', installer)).json.code).toBe('not-allowed');
+    expect((await step('axle-tight.front', 'confirmed', learner)).json.code).toBe('not-allowed');
+    expect((await step('axle-tight.front', 'confirmed', other)).status).toBe(201);
+    // A throttle without a brake that cuts the motor takes the owner's word.
+    expect((await step('cut-off', 'done', installer)).status).toBe(201);
+    expect((await step('cut-off', 'confirmed', other)).json.code).toBe('not-allowed');
+    expect((await step('cut-off', 'confirmed', {})).status).toBe(201);
+  });
+
+  it('bring overrides and confirmations in with a job only by the owner', async () => {
+    const bike = await newBike();
+    const installer = { cookie: await server.signedIn('installer') };
+    await put(bike, 'step', { end: 'front', stepId: 'cut-off', how: 'done' }, installer);
+    await put(bike, 'step', { end: 'front', stepId: 'cut-off', how: 'confirmed' });
+    const file = (await server.send('GET', `/api/jobs/${bike}`)).json;
+    await server.dataSource.query('DELETE FROM job_event WHERE bike_id = $1', [bike]);
+    await server.dataSource.query('DELETE FROM bike WHERE id = $1', [bike]);
+    const refused = await server.send('PUT', `/api/jobs/${randomUUID()}`, file, installer);
+    expect([refused.status, refused.json.code]).toEqual([403, 'not-allowed']);
+    expect((await server.send('PUT', `/api/jobs/${randomUUID()}`, file)).status).toBe(201);
+  });
+
   it('keep overrides to the owner, to a stop that stands, and to what may be overridden', async () => {
     const wheelId = demoWheel('FW-1').id;
     await server.send('PUT', `/api/bikes/${bakery}/choices/${randomUUID()}`, {

@@ -1,13 +1,23 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
+import { RoleButton } from '../session/role-button';
 import { useMe } from '../session/use-session';
 import { Button } from '../ui/button';
 import { Txt } from '../ui/txt';
 import { words } from './words';
 
 /** A safety step that is done and waits for somebody else to look. */
-export function SecondPerson({ doneBy, onConfirm }: { doneBy: string; onConfirm: () => void }) {
+export function SecondPerson({
+  doneBy,
+  needs,
+  onConfirm,
+}: {
+  doneBy: string;
+  /** Whose word it takes. */
+  needs: 'work' | 'own';
+  onConfirm: () => void;
+}) {
   const router = useRouter();
   const me = useMe();
   return (
@@ -20,7 +30,7 @@ export function SecondPerson({ doneBy, onConfirm }: { doneBy: string; onConfirm:
           <Button label={words.toShop} onPress={() => router.navigate('/shop' as never)} />
         </>
       ) : (
-        <Button label={words.confirmSecond} look="do" onPress={onConfirm} testID="confirm-second" />
+        <RoleButton needs={needs} label={words.confirmSecond} look="do" onPress={onConfirm} testID="confirm-second" />
       )}
     </View>
   );

@@ -189,7 +189,12 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
             </Txt>
           ) : null}
           {current.awaitsSecond ? (
-            <SecondPerson doneBy={current.person ?? ''} onConfirm={() => say('confirmed')} />
+            <SecondPerson
+              doneBy={current.person ?? ''}
+              // A throttle without a brake that cuts the motor takes the owner's word.
+              needs={base === 'cut-off' ? 'own' : 'work'}
+              onConfirm={() => say('confirmed')}
+            />
           ) : null}
           {asking ? (
             <AskBecause

@@ -30,7 +30,11 @@ export const stepsAxle: readonly StepDefinition[] = [
       typical: 18,
       tools: ['Flat file', 'Calipers', 'Slot gauge'],
       safety: true,
-      checks: [confirm('even', 'Both walls filed evenly, edges broken'), photo('filed', 'The filed slots')],
+      checks: ({ job }) => [
+        confirm('even', 'Both walls filed evenly, edges broken'),
+        photo('filed', 'The filed slots'),
+        ...(job.secondPerson ? [second('Metal taken off evenly, and no more than planned')] : []),
+      ],
       cautions: ['Structural work: the frame or fork maker’s word goes before ours.', 'Eyes and lungs: glasses, mask.'],
     },
   ),

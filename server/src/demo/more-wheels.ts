@@ -267,4 +267,11 @@ export const variants: readonly Variant[] = [
     wheel: { beadSeatMm: 406 },
     kit: { cost: 505 },
   },
+  {
+    code: 'RW-25',
+    like: 'RW-2',
+    note: 'As RW-2, for 406 rims of longtails.',
+    wheel: { beadSeatMm: 406 },
+    kit: { cost: 430 },
+  },
 ];

@@ -4,7 +4,7 @@ import type { JobEventData, JobEventKind } from '@cricket/core/job-events';
 import { endState } from '@cricket/core/next-action';
 import { mayOverride } from '@cricket/core/overrides';
 import { Hono, type Context } from 'hono';
-import type { DataSource, EntityManager } from 'typeorm';
+import { IsNull, type DataSource, type EntityManager } from 'typeorm';
 
 import { JobEventEntity } from '../data/entities/job-event';
 import { journalled } from '../data/journal';
@@ -39,6 +39,7 @@ export function events(dataSource: DataSource): Hono {
       if (await manager.existsBy(JobEventEntity, { id })) {
         throw new ProblemError(409, 'id-taken', 'An event with this id exists already.');
       }
+      if (body.kind === 'step') await holdConfirmation(c, manager, bikeId, body.data as JobEventData<'step'>);
       if (body.kind === 'override') await holdOverride(manager, bikeId, body.data as JobEventData<'override'>);
       const event = manager.create(JobEventEntity, {
         id,
@@ -82,6 +83,41 @@ function holdRole(c: Context, kind: JobEventKind): void {
   const needed = rolesFor[kind];
   if (needed && !needed.includes(role)) {
     throw new ProblemError(403, 'not-allowed', `${name} is here as ${role}; this takes ${needed.join(' or ')}.`);
+  }
+}
+
+/** Steps that only the owner's word confirms: a throttle without a brake that cuts the motor. */
+const ownersStep = 'cut-off';
+
+/** The second person's word: not a learner's, not that of who did the step, and only on a step that is done. */
+async function holdConfirmation(
+  c: Context,
+  manager: EntityManager,
+  bikeId: string,
+  { stepId, how }: JobEventData<'step'>,
+): Promise<void> {
+  if (how !== 'confirmed') return;
+  const { id, name, role } = makerIn(c);
+  const needed = stepId === ownersStep ? ['owner'] : ['owner', 'installer'];
+  if (!needed.includes(role)) {
+    throw new ProblemError(403, 'not-allowed', `${name} is here as ${role}; this takes ${needed.join(' or ')}.`);
+  }
+  const steps = await manager.find(JobEventEntity, {
+    where: { bikeId, kind: 'step', withdrawnAt: IsNull() },
+    order: { at: 'ASC' },
+  });
+  const last = steps.filter(({ data }) => {
+    const step = data as JobEventData<'step'>;
+    return step.stepId === stepId && step.how !== 'confirmed';
+  });
+  const done = last.at(-1);
+  if ((done?.data as JobEventData<'step'> | undefined)?.how !== 'done') {
+    throw new ProblemError(422, 'invalid-input', 'This step is not done.', [
+      { path: 'data.stepId', messages: [`${stepId} is not done, so nobody can confirm it`] },
+    ]);
+  }
+  if (done!.personId === id) {
+    throw new ProblemError(403, 'not-allowed', `${name} did this step; somebody else confirms it.`);
   }
 }
 

@@ -1,6 +1,7 @@
+import { eventsOf, type JobEvent as CoreJobEvent } from '@cricket/core/job-events';
 import { jobFileSchema, jobFormat, type JobFile } from '@cricket/core/job-file';
 import type { Photo } from '@cricket/contract/shapes';
-import { Hono } from 'hono';
+import { Hono, type Context } from 'hono';
 import { In, type DataSource } from 'typeorm';
 
 import { AcceptedStackEntity } from '../data/entities/accepted-stack';
@@ -13,6 +14,7 @@ import { ReadingEntity } from '../data/entities/reading';
 import { journalled } from '../data/journal';
 import { bikeRecord } from '../data/records';
 import { keepPicture } from '../photos/read-picture';
+import { makerIn } from './guard';
 import { ProblemError } from './problem';
 import { readPlain } from './read-plain';
 import { uuidParam, writeContext } from './write-context';
@@ -36,6 +38,7 @@ export function jobs(dataSource: DataSource): Hono {
         throw new ProblemError(409, 'id-taken', 'This bike is in the shop already.');
       }
       const { bike, readings, choices, stacks, orders, events, photos } = record;
+      holdWordsOfOthers(c, events);
       await manager.insert(BikeEntity, dated(bike, ['createdAt', 'withdrawnAt']) as never);
       await manager.insert(ReadingEntity, readings.map((row) => dated(row, ['takenAt', 'withdrawnAt'])) as never);
       await manager.insert(ChoiceEntity, choices.map((row) => dated(row, ['chosenAt'])) as never);
@@ -83,4 +86,18 @@ function bad(path: string, message: string): ProblemError {
 
 function dated<T extends object>(row: T, names: (keyof T)[]): object {
   return { ...row, ...Object.fromEntries(names.map((name) => [name, row[name] && new Date(String(row[name]))])) };
+}
+
+/** Overrides and confirmations are somebody's word: only the owner takes them over from a file. */
+function holdWordsOfOthers(c: Context, events: JobFile['record']['events']): void {
+  const { name, role } = makerIn(c);
+  const given = events as CoreJobEvent[];
+  const words =
+    eventsOf(given, 'override').length > 0 || eventsOf(given, 'step').some(({ data }) => data.how === 'confirmed');
+  if (!words || role === 'owner') return;
+  throw new ProblemError(
+    403,
+    'not-allowed',
+    `${name} is here as ${role}; this job carries overrides or confirmations: only the owner reads it in.`,
+  );
 }

@@ -234,6 +234,24 @@ test('two phones on one job: each sees what the other has done, and both words a
   await Promise.all(phones.map((phone) => phone.context().close()));
 });
 
+test('nuts that reached less than planned say at once what still holds the axle', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
+  for (const [check, figure] of [
+    ['nut-left', '47'],
+    ['nut-right', '30'],
+  ] as const) {
+    await page.getByTestId(`enter-${check}`).click();
+    await page.keyboard.type(figure);
+    await page.keyboard.press('Enter');
+  }
+  const reached = page.getByTestId('as-reached');
+  await expect(reached).toContainText('With 47 and 30 N·m');
+  await expect(reached).toContainText(/Goes|Stop/);
+  // Whatever the sum says, the step is not done short of its torque.
+  await expect(page.getByText('30 N·m is short of 50 N·m.')).toBeVisible();
+  await expect(page.getByTestId('step-done')).toBeDisabled();
+});
+
 test('drawings and words turn with the bike', async ({ page, shop }) => {
   await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
   const drawing = page.getByTestId('drawing-axle');

@@ -16,6 +16,7 @@ import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
+import { AsReached } from './as-reached';
 import { AskBecause } from './ask-because';
 import { CheckRow } from './check-row';
 import { mayBeDone, noValues, readingsOf, type CheckValues } from './check-values';
@@ -221,6 +222,7 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
               }}
             />
           ))}
+          {base === 'axle-tight' || base === 'retorque' ? <AsReached end={endJob} fit={fit} values={values} /> : null}
           {base === 'came-off' ? (
             <OffAxlePanel
               end={endJob.end}

@@ -60,6 +60,8 @@ export const words = {
   outOf: (value: string, range: string) =>
     `${value} is not within ${range}. Note a problem, or put it right and measure again.`,
   notFigure: (text: string) => `"${text}" is not a figure.`,
+  asReached: (left: string, right: string) => `With ${left} and ${right} N·m, instead of the plan`,
+  held: (times: string) => `The axle is held ${times} times with tight nuts.`,
   keep: 'Keep',
   change: 'Change',
   counted: (got: number, expected: number) => `${got} of ${expected}`,

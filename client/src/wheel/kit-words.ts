@@ -28,7 +28,7 @@ export const kitWords = {
     'motor-windingOhm': 'Winding resistance',
     'motor-noLoadA': 'Current without load',
     'motor-statedNm': 'Torque as stated',
-    'controller-topology': 'Where the controller is',
+    'controller-topology': 'Controller',
     'controller-fullV': 'Battery, full',
     'controller-batteryA': 'Battery current limit',
     'controller-phaseA': 'Phase current limit',

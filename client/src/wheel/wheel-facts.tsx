@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { figure } from '../bike/figures';
 import { Txt } from '../ui/txt';
 import { CableExit } from './cable-exit';
+import { kitWords } from './kit-words';
 import { words } from './words';
 
 /** A wheel in one line of figures. */
@@ -15,6 +16,18 @@ export function wheelLine({ axle, shoulderWidthMm, rotorFaceMm, smallSprocketMm,
     rotorFaceMm === null ? words.noRotor : words.rotor,
     ...(smallSprocketMm === null ? [] : [words.sprockets]),
     ...(regen ? [words.regen] : []),
+  ].join(' · ');
+}
+
+/** Motor, battery and controller of a kit in one line; empty while nobody has recorded them. */
+export function kitLine({ kit }: Wheel): string {
+  if (!kit) return '';
+  const { motor, controller, battery } = kit;
+  return [
+    `${motor.ratedW} W`,
+    `${controller.fullV} V`,
+    ...(battery ? [`${battery.Wh} Wh`] : []),
+    `${kitWords.fields['controller-topology'].toLowerCase()}: ${(kitWords.options[controller.topology] ?? controller.topology).toLowerCase()}`,
   ].join(' · ');
 }
 

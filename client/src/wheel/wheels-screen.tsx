@@ -9,7 +9,7 @@ import { Failed, Fetching, Notice } from '../ui/notice';
 import { SearchLine } from '../ui/search-line';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
-import { wheelLine } from './wheel-facts';
+import { kitLine, wheelLine } from './wheel-facts';
 import { words } from './words';
 
 /** The catalogue of motor wheels. */
@@ -19,10 +19,10 @@ export function WheelsScreen() {
   const [search, setSearch] = useState('');
   const sought = search.trim().toLowerCase();
   const said = (wheel: Wheel) =>
-    `${wheel.code} ${words[wheel.soldFor]} ${wheelLine(wheel)} ${wheel.note}`.toLowerCase();
+    `${wheel.code} ${words[wheel.soldFor]} ${wheelLine(wheel)} ${kitLine(wheel)} ${wheel.note}`.toLowerCase();
   const wheels = (data ?? [])
     .filter((wheel) => said(wheel).includes(sought))
-    .sort((a, b) => a.code.localeCompare(b.code));
+    .sort((a, b) => a.code.localeCompare(b.code, 'en', { numeric: true }));
   const add = () => router.navigate('/wheels/new' as never);
   return (
     <Screen title={words.title} action={<Button label={words.add} look="do" onPress={add} low />}>
@@ -53,6 +53,7 @@ export function WheelsScreen() {
             <Txt tone="soft">{`  ${words[wheel.soldFor]}`}</Txt>
           </Txt>
           <Txt tone="soft">{wheelLine(wheel)}</Txt>
+          {wheel.kit ? <Txt tone="soft">{kitLine(wheel)}</Txt> : null}
         </Pressable>
       ))}
     </Screen>

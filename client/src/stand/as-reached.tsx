@@ -1,0 +1,36 @@
+import type { FitReport } from '@cricket/core/fit';
+import type { EndJob } from '@cricket/core/procedure';
+import { torqueReaction } from '@cricket/core/torque-reaction';
+import { View } from 'react-native';
+
+import { figure } from '../bike/figures';
+import { Txt } from '../ui/txt';
+import { VerdictLine } from '../ui/verdict-line';
+import type { CheckValues } from './check-values';
+import { words } from './words';
+
+/** What the nuts as they were tightened mean for what holds the axle; nothing while they are as planned. */
+export function AsReached({ end, fit, values }: { end: EndJob; fit: FitReport | null; values: CheckValues }) {
+  const left = values.figures['nut-left'];
+  const right = values.figures['nut-right'] ?? (end.closed ? left : undefined);
+  const planned = fit?.torqueInput;
+  if (!planned || left === undefined || right === undefined) return null;
+  if (left === end.nutTorqueNm && right === end.nutTorqueNm) return null;
+  // What no wrench reaches is a slip of the keypad, which its own check names.
+  if (Math.min(left, right) < 0 || Math.max(left, right) > 150) return null;
+  const { verdict, safety, findings } = torqueReaction({
+    ...planned,
+    sides: {
+      left: { ...planned.sides.left, nutTorqueNm: left },
+      right: { ...planned.sides.right, nutTorqueNm: right },
+    },
+  });
+  const worst = findings.find((item) => item.verdict !== 'goes');
+  return (
+    <View className="gap-1 border-b border-rule px-4 py-3" testID="as-reached" aria-live="polite">
+      <Txt bold>{words.asReached(figure(left), figure(right))}</Txt>
+      <VerdictLine verdict={verdict} />
+      <Txt>{worst ? [worst.because, ...worst.remedies].join(' ') : words.held(safety.toFixed(2))}</Txt>
+    </View>
+  );
+}

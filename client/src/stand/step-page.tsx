@@ -7,7 +7,7 @@ import { useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { Pressable, useWindowDimensions, View } from 'react-native';
 
-import { bikePath, endPath, standPath } from '../bike/paths';
+import { bikePath, endPath, measurePath, standPath } from '../bike/paths';
 import { useWrites } from '../data/use-writes';
 import { chirp } from '../measure/chirp';
 import { changeSettings, useSettings } from '../settings/settings';
@@ -230,6 +230,18 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
               onRecord={(side, parts) => void addEvent(bikeId, 'came-off', { end: endJob.end, side, parts })}
             />
           ) : null}
+          {base === 'as-delivered'
+            ? (['left', 'right'] as const).map((side) => (
+                <StepLink
+                  key={side}
+                  label={words.writeDelivered[side]}
+                  path={measurePath(bikeId, endJob.end, `washers-delivered.${side}`)}
+                />
+              ))
+            : null}
+          {base === 'hub-measure' ? (
+            <StepLink label={words.parcel.differsWhat} path={`/wheels/${states[endJob.end]!.wheel!.id}`} />
+          ) : null}
           {base === 'parcel-count' ? (
             <ParcelPanel
               record={record}
@@ -243,13 +255,7 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
             <FatesPanel record={record} ends={job.ends} onRecord={(data) => void addEvent(bikeId, 'kit-parts', data)} />
           ) : null}
           {base === 'inside-washers' || base === 'running-clearance' || base === 'middle' ? (
-            <Pressable
-              role="link"
-              onPress={() => router.navigate(endPath(bikeId, endJob.end, 'fit') as never)}
-              className="min-h-[56px] justify-center px-4"
-            >
-              <Txt className="underline">{words.changeWashers}</Txt>
-            </Pressable>
+            <StepLink label={words.changeWashers} path={endPath(bikeId, endJob.end, 'fit')} />
           ) : null}
           <View className="flex-row flex-wrap items-end gap-3 px-4 py-4">
             <Button label={words.aloud} onPress={() => stepAloud(step)} />
@@ -269,6 +275,16 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
         </View>
       </View>
     </Screen>
+  );
+}
+
+/** Leads to another page that the step needs. */
+function StepLink({ label, path }: { label: string; path: string }) {
+  const router = useRouter();
+  return (
+    <Pressable role="link" onPress={() => router.navigate(path as never)} className="min-h-[56px] justify-center px-4">
+      <Txt className="underline">{label}</Txt>
+    </Pressable>
   );
 }
 

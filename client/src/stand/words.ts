@@ -115,6 +115,7 @@ export const words = {
     none: 'nothing yet',
     hub: 'hub',
   },
+  writeDelivered: { left: 'Write down the left side', right: 'Write down the right side' },
   fates: {
     title: 'What became of each part',
     used: 'Used',

@@ -204,12 +204,11 @@ test('the simulated caliper measures an end, slips and all', async ({ page, shop
   await page.goto(`${shop.url}/bikes/00000003-0000-4000-8000-000000000001/front/measure`);
   const heading = page.getByRole('heading', { level: 1 });
   const first = await heading.innerText();
-  for (let reading = 0; reading < 12; reading++) {
-    const caliper = page.getByTestId('simulated-caliper');
-    if ((await heading.innerText()) !== first || !(await caliper.isVisible())) break;
-    await caliper.click();
-  }
-  await expect(heading).not.toHaveText(first);
+  // One reading is enough; after a slip the page asks for another.
+  await expect(async () => {
+    if ((await heading.innerText()) === first) await page.getByTestId('simulated-caliper').click();
+    await expect(heading).not.toHaveText(first, { timeout: 8_000 });
+  }).toPass({ timeout: 90_000 });
 });
 
 test('two phones on one job: each sees what the other has done, and both words are kept', async ({ browser, shop }, {

@@ -4,7 +4,7 @@ import type { EndState, Workshop } from '@cricket/core/next-action';
 import { useEffect, useState } from 'react';
 
 import { fitWorker } from '../workers/fit-worker';
-import { coreRecord } from './bike-state';
+import { coreRecord } from '@cricket/contract/core-record';
 
 /**
  * The state of each given end, worked out in the worker: a fit takes longer than a frame on a phone, and the page need

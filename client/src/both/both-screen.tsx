@@ -3,7 +3,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
-import { coreRecord } from '../bike/bike-state';
+import { coreRecord } from '@cricket/contract/core-record';
 import { bikePath, endPath } from '../bike/paths';
 import { useBothEnds } from '../bike/use-both-ends';
 import { FindingRow } from '../fit/finding-row';

@@ -10,7 +10,6 @@ export const words = {
   share: (amps: string) => `gets ${amps} A of the battery`,
   cost: 'Together',
   time: 'Hands on',
-  failed: 'This could not be worked out just now.',
   working: 'Working it out…',
   law: 'Two motors may count as one of their summed power where you live: look up the local code and ask the authority.',
 };

@@ -1,6 +1,6 @@
 import { routes } from '@cricket/contract/routes';
 import type { End } from '@cricket/core/features';
-import { eventsOf } from '@cricket/core/job-events';
+import { lastParcel } from '@cricket/core/job-events';
 import { format } from 'date-fns/format';
 import { useLocalSearchParams } from 'expo-router';
 import type { ReactNode } from 'react';
@@ -29,9 +29,7 @@ export function ClaimScreen() {
       </Screen>
     );
   }
-  const parcel = eventsOf(record.events, 'received')
-    .filter(({ data }) => data.end === end)
-    .at(-1);
+  const parcel = lastParcel(record.events, end);
   if (!parcel) {
     return (
       <Screen title={words.title} tag={record.bike.tag} backTo={bikePath(bikeId)}>

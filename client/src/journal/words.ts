@@ -31,6 +31,4 @@ export const words = {
   } as Record<string, string>,
   note: 'Add a note',
   noteLabel: 'Note',
-  keep: 'Keep',
-  at: 'at',
 };

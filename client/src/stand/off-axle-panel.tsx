@@ -1,4 +1,4 @@
-import type { End, Side } from '@cricket/core/features';
+import type { Side } from '@cricket/core/features';
 import { offAxleKinds, type JobEventData } from '@cricket/core/job-events';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -14,9 +14,8 @@ import { words } from './words';
 type Part = JobEventData<'came-off'>['parts'][number];
 
 export interface OffAxlePanelProps {
-  end: End;
   /** As recorded before, from the hub outwards. */
-  recorded: Partial<Record<Side, readonly Part[]>>;
+  recorded: Record<Side, readonly Part[] | null>;
   onRecord: (side: Side, parts: Part[]) => void;
 }
 
@@ -38,7 +37,7 @@ export function OffAxlePanel({ recorded, onRecord }: OffAxlePanelProps) {
     change([{ kind }, ...parts]);
   };
   const typed = readTyped(thickness);
-  const known = recorded.left !== undefined && recorded.right !== undefined;
+  const known = recorded.left !== null && recorded.right !== null;
   return (
     <View className="gap-3 border-b border-rule px-4 py-3" testID="off-axle">
       <Txt bold>{words.offAxle.title}</Txt>

@@ -1,6 +1,5 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
-import type { End } from '@cricket/core/features';
-import { eventsOf, type JobEventData } from '@cricket/core/job-events';
+import { lastParcel, type JobEventData } from '@cricket/core/job-events';
 import type { EndJob } from '@cricket/core/procedure';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -24,7 +23,7 @@ export interface ParcelPanelProps {
 /** What the parcel was like, besides the count: damage, and what differs from the order. */
 export function ParcelPanel({ record, end, wheelId, values, onRecord }: ParcelPanelProps) {
   const router = useRouter();
-  const before = lastParcel(record, end.end);
+  const before = lastParcel(record.events, end.end)?.data ?? null;
   const [damage, setDamage] = useState(before?.damage ?? '');
   const [differs, setDiffers] = useState(before?.differs ?? '');
   const keep = () =>
@@ -80,14 +79,5 @@ export function ParcelPanel({ record, end, wheelId, values, onRecord }: ParcelPa
       </View>
       {before ? <Txt tone="goes">{words.parcel.recorded}</Txt> : null}
     </View>
-  );
-}
-
-/** The parcel of this end as recorded last. */
-export function lastParcel(record: BikeRecord, end: End): JobEventData<'received'> | null {
-  return (
-    eventsOf(record.events, 'received')
-      .filter(({ data }) => data.end === end)
-      .at(-1)?.data ?? null
   );
 }

@@ -1,8 +1,8 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
-import type { End, Side } from '@cricket/core/features';
-import { eventsOf, type JobEventData } from '@cricket/core/job-events';
+import type { End } from '@cricket/core/features';
 import type { EndState } from '@cricket/core/next-action';
 import type { JobFacts, StepState } from '@cricket/core/procedure';
+import { putBack } from '@cricket/core/put-back';
 import { useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { Pressable, useWindowDimensions, View } from 'react-native';
@@ -39,6 +39,9 @@ export interface StepPageProps {
   onGo: (stepId: string | null) => void;
   onWait: (stepId: string, what: string, minutes: number) => void;
 }
+
+/** Nothing was recorded of either side. */
+const neverStripped = { left: null, right: null };
 
 /** Rotor bolts in a star, where the fit says nothing else. */
 const usualStar = [1, 4, 2, 5, 3, 6];
@@ -225,8 +228,7 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
           {base === 'axle-tight' || base === 'retorque' ? <AsReached end={endJob} fit={fit} values={values} /> : null}
           {base === 'came-off' ? (
             <OffAxlePanel
-              end={endJob.end}
-              recorded={lastOff(record, endJob.end)}
+              recorded={putBack(record.events).ends.find(({ end }) => end === endJob.end)?.sides ?? neverStripped}
               onRecord={(side, parts) => void addEvent(bikeId, 'came-off', { end: endJob.end, side, parts })}
             />
           ) : null}
@@ -286,11 +288,4 @@ function StepLink({ label, path }: { label: string; path: string }) {
       <Txt className="underline">{label}</Txt>
     </Pressable>
   );
-}
-
-function lastOff(record: BikeRecord, end: End): Partial<Record<Side, JobEventData<'came-off'>['parts']>> {
-  const off = eventsOf(record.events, 'came-off').filter(({ data }) => data.end === end);
-  const of = (side: Side) => off.filter(({ data }) => data.side === side).at(-1)?.data.parts;
-  const [left, right] = [of('left'), of('right')];
-  return { ...(left && { left }), ...(right && { right }) };
 }

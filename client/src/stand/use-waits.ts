@@ -1,5 +1,7 @@
 import { useEffect, useState } from 'react';
 
+import { keepDraft, keptDraft } from '../data/local-draft';
+
 /** Something that cures or settles by itself: thread-lock, glue. */
 export interface Wait {
   stepId: string;
@@ -12,7 +14,7 @@ const storageKey = (bikeId: string) => `cricket-waits-${bikeId}`;
 
 /** The timers of a bike; they run on when the page is closed. */
 export function useWaits(bikeId: string) {
-  const [waits, setWaits] = useState<Wait[]>(() => load(bikeId));
+  const [waits, setWaits] = useState<Wait[]>(() => keptDraft<Wait[]>(storageKey(bikeId)) ?? []);
   const [now, setNow] = useState(() => Date.now());
   useEffect(() => {
     if (waits.length === 0) return undefined;
@@ -20,7 +22,7 @@ export function useWaits(bikeId: string) {
     return () => clearInterval(timer);
   }, [waits.length]);
   const change = (next: Wait[]) => {
-    save(bikeId, next);
+    keepDraft(storageKey(bikeId), next);
     setWaits(next);
     setNow(Date.now());
   };
@@ -41,20 +43,4 @@ export function leftText(until: number, now: number): string | null {
   const seconds = Math.ceil((until - now) / 1000);
   if (seconds <= 0) return null;
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
-}
-
-function load(bikeId: string): Wait[] {
-  try {
-    return JSON.parse(localStorage.getItem(storageKey(bikeId)) ?? '[]') as Wait[];
-  } catch {
-    return [];
-  }
-}
-
-function save(bikeId: string, waits: readonly Wait[]): void {
-  try {
-    localStorage.setItem(storageKey(bikeId), JSON.stringify(waits));
-  } catch {
-    // Then they last as long as the page.
-  }
 }

@@ -79,7 +79,6 @@ export const words = {
   by: (person: string) => `by ${person}`,
   waits: (what: string, time: string) => `${what}: ${time}`,
   waitOver: 'ready',
-  startWait: (minutes: number) => `Start the ${minutes} minutes`,
   stopWait: 'Stop',
   stands: 'The bike is',
   standsOptions: { 'wheels-down': 'Wheels down', 'upside-down': 'Upside down' },
@@ -89,8 +88,6 @@ export const words = {
   allDone: 'Every step is done',
   allDoneWhy: 'The bike can go to its rider. The next re-torque is after 100 km.',
   notYet: (count: number) => `${count} steps are skipped or have a problem`,
-  estimate: 'Estimates from the table and the shop’s own minutes.',
-  secondPerson: 'Second person at safety steps',
   changeWashers: 'Other washers than planned: change them on the fit page',
   offAxle: {
     title: 'Tap what comes off, outermost first',

@@ -24,7 +24,6 @@ export const words = {
   spokes: 'Spokes',
   dish: 'Rim off the middle, + to the right, mm',
   record: 'Record this round',
-  recorded: 'Recorded',
   earlier: 'Recorded rounds',
   round: (when: string, person: string) => `${when}, ${person}`,
   turnFirst: (list: string) => `Turn first: spokes ${list}.`,

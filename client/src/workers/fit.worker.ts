@@ -5,7 +5,7 @@ import { endState, type BikeRecord as CoreRecord, type Workshop } from '@cricket
 import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
 import { expose } from 'comlink';
 
-import { coreRecord } from '../bike/bike-state';
+import { coreRecord } from '@cricket/contract/core-record';
 
 import { matchLine, type MatchLine } from '../match/match-line';
 

@@ -4,6 +4,7 @@ export {
   irreversibleKinds,
   jobEventKinds,
   jobEventSchemas,
+  lastParcel,
   offAxleKinds,
   readJobEvent,
   stepEndings,

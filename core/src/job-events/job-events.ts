@@ -127,3 +127,12 @@ export function eventsOf<K extends JobEventKind>(
     )
     .sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
 }
+
+/** The parcel of one end as it was recorded last; null before any was. */
+export function lastParcel(events: readonly JobEvent[], atEnd: 'front' | 'rear') {
+  return (
+    eventsOf(events, 'received')
+      .filter(({ data }) => data.end === atEnd)
+      .at(-1) ?? null
+  );
+}

@@ -9,4 +9,4 @@ export {
   type TyreFacts,
   type Wheel,
 } from './parts';
-export { boreSuits, deliveredIds, usableWashers, washerId, type WasherSeat } from './usable-washers';
+export { boreSuits, deliveredIds, usableWashers, washerId, washerWords, type WasherSeat } from './usable-washers';

@@ -55,6 +55,16 @@ export function washerId(kind: 'plain' | 'tabbed', thicknessMm: number): string 
 }
 
 /**
+ * A washer's name in words.
+ *
+ * @example washerWords('tabbed-2.5') // 'tabbed washer 2.5 mm'
+ */
+export function washerWords(id: string): string {
+  const [kind, mm] = id.split('-');
+  return `${kind === 'tabbed' ? 'tabbed washer' : 'washer'} ${mm} mm`;
+}
+
+/**
  * Names of the washers that come with a kit, one entry a piece.
  *
  * @example deliveredIds([{ kind: 'spacer', thicknessMm: 3 }]) // ['plain-3']

@@ -1,12 +1,7 @@
+import { washerWords } from '../parts';
 import { atEnd, confirm, final, measure, onSides, photo, second, trial, type StepDefinition } from './define';
 
 const sides = ['left', 'right'] as const;
-
-/** `tabbed-2.5` in words. */
-function washerWords(id: string): string {
-  const [kind, mm] = id.split('-');
-  return `${kind === 'tabbed' ? 'tabbed washer' : 'washer'} ${mm} mm`;
-}
 
 const open = ({ closed }: { closed: boolean }) => !closed;
 

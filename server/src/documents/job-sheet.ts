@@ -1,5 +1,6 @@
 import type { AcceptedStack, Shop } from '@cricket/contract/shapes';
 import { eventsOf } from '@cricket/core/job-events';
+import { washerWords } from '@cricket/core/parts';
 import type { EndJob, StepState } from '@cricket/core/procedure';
 import type { Content, TableCell } from 'pdfmake/interfaces';
 
@@ -87,12 +88,6 @@ export function stackCard(
       { text: note, style: 'small', margin: [0, 8, 0, 0] },
     ],
   });
-}
-
-/** `tabbed-2.5` in words. */
-function washerWords(id: string): string {
-  const [kind, mm] = id.split('-');
-  return `${kind === 'tabbed' ? 'tabbed washer' : 'washer'} ${mm} mm`;
 }
 
 const outsideWords = { 'c-washer': 'C-washer', extra: 'stay or plate', spacer: 'spacer', arm: 'arm' } as const;

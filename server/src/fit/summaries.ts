@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
 
+import { coreRecord } from '@cricket/contract/core-record';
 import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
-import { endState, type AcceptedStack, type Workshop } from '@cricket/core/next-action';
+import { endState, type BikeRecord as CoreRecord, type Workshop } from '@cricket/core/next-action';
 import { activeEnd } from '@cricket/core/choices';
 
 /** The most summaries that are kept. */
@@ -50,31 +51,13 @@ function eventsStamp(events: BikeRecord['events']): string {
 }
 
 function summarise(record: BikeRecord, workshop: Workshop): BikeSummary {
-  const facts = recordFacts(record);
+  const facts = coreRecord(record);
   const end = activeEnd(facts);
   const state = endState(facts, end, workshop);
   return { bike: record.bike, end, wheelCode: state.wheel?.code ?? null, next: state.next };
 }
 
-/** What core needs to know of a bike's record. */
-export function recordFacts(record: BikeRecord) {
-  return { ...withoutStacks(record), stacks: record.stacks.map(stackFacts) };
-}
-
 /** What the fit depends on, as if nothing had been accepted yet. */
-export function withoutStacks({ bike, readings, choices, events }: BikeRecord) {
-  return { bike: bike.facts, readings, choices, events, stacks: [] };
-}
-
-/** What the next action depends on. */
-function stackFacts({ end, wheelId, acceptedAt, snapshot }: BikeRecord['stacks'][number]): AcceptedStack {
-  return {
-    end,
-    wheelId,
-    acceptedAt,
-    left: snapshot.stack.left.inside,
-    right: snapshot.stack.right.inside,
-    rotorShimMm: snapshot.stack.rotorShimMm,
-    caliperShimMm: snapshot.stack.caliperShimMm,
-  };
+export function withoutStacks(record: BikeRecord): CoreRecord {
+  return { ...coreRecord(record), stacks: [] };
 }

@@ -6,6 +6,7 @@ import type { BikeFacts } from '@cricket/core/bike-facts';
 import type { EndFit, OutsidePart } from '@cricket/core/end-fit';
 import type { LawClass } from '@cricket/core/law';
 import type { LimitsInput } from '@cricket/core/limits';
+import type { SecondLooks } from '@cricket/core/procedure';
 import type { End } from '@cricket/core/features';
 import type { JobEvent as CoreJobEvent } from '@cricket/core/job-events';
 import type { StoreItem as CoreStoreItem, Wheel as CoreWheel } from '@cricket/core/parts';
@@ -196,7 +197,7 @@ export interface ShopSettings {
   hourlyRate: number;
   /** Classes of vehicle as the workshop has looked them up. */
   laws: LawClass[];
-  /** Safety steps need a second person's word. */
-  secondPerson?: boolean | undefined;
+  /** Where a second person's word is asked for; nowhere when left out. */
+  secondPerson?: SecondLooks | undefined;
   version: number;
 }

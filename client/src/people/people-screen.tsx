@@ -7,7 +7,7 @@ import { ask } from '../data/api';
 import { keys, queryClient } from '../data/queries';
 import { problemWords } from '../session/problem-words';
 import { useMay } from '../session/use-session';
-import { usePeople } from '../session/who-is-here';
+import { usePeople } from '../session/hand-over';
 import { words as session } from '../session/words';
 import { Button } from '../ui/button';
 import { Failed, Fetching } from '../ui/notice';

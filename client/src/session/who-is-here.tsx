@@ -1,26 +1,20 @@
 import { routes } from '@cricket/contract/routes';
-import { roles, type Person, type SessionInfo } from '@cricket/contract/shapes';
-import { useQuery } from '@tanstack/react-query';
+import { roles, type SessionInfo } from '@cricket/contract/shapes';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 
-import { ask, read } from '../data/api';
+import { ask } from '../data/api';
 import { persister } from '../data/persister';
 import { keys, queryClient } from '../data/queries';
 import { Button } from '../ui/button';
 import { Segments } from '../ui/segments';
-import { TextLine } from '../ui/text-line';
 import { Txt } from '../ui/txt';
+import { HandOver } from './hand-over';
 import { problemWords } from './problem-words';
 import { OwnSecretsForm } from './own-secrets-form';
 import { takeOver, useMay, useSession } from './use-session';
 import { words } from './words';
-
-/** The people of the shop. */
-export function usePeople() {
-  return useQuery({ queryKey: keys.people, queryFn: ({ signal }) => read<Person[]>(routes.people, signal) });
-}
 
 /** Who is at this phone; handing it over, signing out. */
 export function WhoIsHere() {
@@ -31,7 +25,7 @@ export function WhoIsHere() {
   const [sure, setSure] = useState(false);
   const me = session.data?.person;
   if (!me) return null;
-  const settle = async (asked: Promise<SessionInfo>): Promise<boolean> => {
+  const settle = async (asked: Promise<SessionInfo>): Promise<void> => {
     try {
       const info = await asked;
       setProblem([]);
@@ -42,10 +36,8 @@ export function WhoIsHere() {
         await persister.removeClient();
       }
       takeOver(info);
-      return true;
     } catch (error) {
       setProblem(problemWords(error));
-      return false;
     }
   };
   return (
@@ -68,7 +60,7 @@ export function WhoIsHere() {
           />
         </View>
       ) : null}
-      <HandOver meId={me.id} onTake={(personId, pin) => settle(ask('POST', routes.pinSwitch, { personId, pin }))} />
+      <HandOver />
       {problem.map((line) => (
         <Txt key={line} role="alert" tone="stop" bold>
           {line}
@@ -98,51 +90,6 @@ export function WhoIsHere() {
           </View>
         </>
       )}
-    </View>
-  );
-}
-
-/** Another person takes the phone: name, PIN, done. */
-function HandOver({ meId, onTake }: { meId: string; onTake: (personId: string, pin: string) => Promise<boolean> }) {
-  const people = usePeople();
-  const [picked, setPicked] = useState<string | undefined>();
-  const [pin, setPin] = useState('');
-  const others = (people.data ?? []).filter(({ id, hasPin, active }) => id !== meId && hasPin && active);
-  const chosen = others.find(({ id }) => id === picked);
-  const take = async () => {
-    if (!chosen) return;
-    setPin('');
-    // After a slip the same person tries again.
-    if (await onTake(chosen.id, pin)) setPicked(undefined);
-  };
-  return (
-    <View className="gap-2">
-      <Txt bold>{words.handOver}</Txt>
-      {others.length === 0 ? <Txt tone="soft">{words.noPins}</Txt> : null}
-      <Segments
-        label={words.handOver}
-        options={others.map(({ id, name }) => [id, name] as const)}
-        value={picked}
-        onChange={setPicked}
-      />
-      {chosen ? (
-        <View className="flex-row items-end gap-2">
-          <View className="min-w-0 flex-1">
-            <TextLine
-              label={words.pin(chosen.name)}
-              value={pin}
-              onChange={setPin}
-              onEnter={() => void take()}
-              secret
-              digits
-              maxLength={8}
-              autoComplete="off"
-              testID="pin"
-            />
-          </View>
-          <Button label={words.take} look="do" disabled={!/^\d{4,8}$/.test(pin)} onPress={() => void take()} />
-        </View>
-      ) : null}
     </View>
   );
 }

@@ -1,3 +1,4 @@
+import { secondLooks } from '@cricket/core/procedure';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { Pressable, View } from 'react-native';
@@ -52,12 +53,9 @@ export function ShopScreen() {
         {own && settings.data ? (
           <Switch
             label={words.second}
-            options={[
-              ['on', words.on],
-              ['off', words.off],
-            ]}
-            value={settings.data.secondPerson ? 'on' : 'off'}
-            onPick={(value) => void putSettings({ ...settings.data, secondPerson: value === 'on' })}
+            options={secondLooks.map((where) => [where, words.secondOptions[where]] as const)}
+            value={settings.data.secondPerson ?? 'none'}
+            onPick={(secondPerson) => void putSettings({ ...settings.data, secondPerson })}
           />
         ) : null}
         <Pressable

@@ -60,7 +60,7 @@ export function CheckRow({ check, record, stepId, values, disabled, onTick, onFi
         <View className="border-b border-rule px-4 py-3">
           <Txt bold>{words.second}</Txt>
           <Txt>{check.what}</Txt>
-          <Txt tone="soft">{words.secondHow}</Txt>
+          <Txt tone="soft">{words.secondHow[check.atOnce ? 'atOnce' : 'later']}</Txt>
         </View>
       );
     case 'count':

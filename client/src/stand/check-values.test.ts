@@ -1,6 +1,6 @@
-import type { StepCheck } from '@cricket/core/procedure';
+import type { Step, StepCheck } from '@cricket/core/procedure';
 
-import { checkState, mayBeDone, noValues, readingsOf } from './check-values';
+import { asRecorded, checkState, mayBeDone, noValues, readingsOf } from './check-values';
 
 const confirm: StepCheck = { kind: 'confirm', id: 'seated', what: 'Seated' };
 const torque: StepCheck = { kind: 'torque', id: 'nut', what: 'Nut', nm: 40, how: 'final', threadLock: false };
@@ -40,5 +40,21 @@ describe('the checks of a step', () => {
   it('let a short parcel be recorded as it is', () => {
     expect(mayBeDone({ checks: [parts], safety: false }, figures({ nuts: 1 })).may).toBe(true);
     expect(readingsOf(figures({ nuts: 1 }))).toEqual([{ check: 'nuts', value: 1 }]);
+  });
+});
+
+describe('a step as it was recorded', () => {
+  const step = { checks: [gap, { kind: 'confirm', id: 'free', what: 'It turns free' }] } as unknown as Step;
+
+  it('shows its figures and looks again, and may stand as it is', () => {
+    const values = asRecorded({ step, how: 'done', readings: [{ check: 'gap', value: 1.4 }] });
+    expect(values).toEqual({ ticked: { gap: true, free: true }, figures: { gap: 1.4 } });
+    expect(mayBeDone({ ...step, safety: true }, values)).toEqual({ may: true, open: 0 });
+  });
+
+  it('begins empty while it is open or has a problem', () => {
+    for (const how of ['open', 'problem'] as const) {
+      expect(asRecorded({ step, how, readings: [{ check: 'gap', value: 1.4 }] })).toEqual(noValues);
+    }
   });
 });

@@ -1,4 +1,4 @@
-import type { Step, StepCheck } from '@cricket/core/procedure';
+import type { Step, StepCheck, StepState } from '@cricket/core/procedure';
 
 /** What is ticked, entered and counted at a step before it is done. */
 export interface CheckValues {
@@ -8,6 +8,15 @@ export interface CheckValues {
 }
 
 export const noValues: CheckValues = { ticked: {}, figures: {} };
+
+/** A step as it was recorded: its figures, and every look taken. */
+export function asRecorded({ step, how, readings }: Pick<StepState, 'step' | 'how' | 'readings'>): CheckValues {
+  if (how !== 'done') return noValues;
+  return {
+    ticked: Object.fromEntries(step.checks.map(({ id }) => [id, true])),
+    figures: Object.fromEntries(readings.map(({ check, value }) => [check, value])),
+  };
+}
 
 /** How far over or under its target a torque may be, as a share: what wrenches do [J]. */
 const torquePlay = 0.08;

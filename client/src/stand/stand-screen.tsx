@@ -5,7 +5,7 @@ import { Pressable, View } from 'react-native';
 import { routes } from '@cricket/contract/routes';
 import { jobTime } from '@cricket/core/procedure';
 
-import { bikePath, endPath, standPath } from '../bike/paths';
+import { bikePath, endPath, secondLookPath, standPath } from '../bike/paths';
 import { FileLink } from '../ui/file-link';
 import { hours } from '../match/figures';
 import { Failed, Fetching, Notice } from '../ui/notice';
@@ -49,6 +49,7 @@ export function StandScreen() {
   }
   const inHand = stepInHand(steps);
   const current = steps.find(({ step }) => step.id === asked) ?? inHand;
+  const unseen = steps.filter(({ awaitsSecond }) => awaitsSecond).length;
   const open = steps.filter(({ how }) => how === 'open' || how === 'problem');
   const { p50, p90 } = jobTime(
     open.map(({ step }) => step),
@@ -75,6 +76,18 @@ export function StandScreen() {
           <Txt className="underline">{all ? words.hideAll : words.all}</Txt>
         </Pressable>
       </View>
+      {unseen > 0 ? (
+        <Pressable
+          role="link"
+          onPress={() => router.navigate(secondLookPath(bikeId) as never)}
+          className="min-h-[48px] justify-center border-t border-rule"
+          testID="to-second-look"
+        >
+          <Txt bold className="underline">
+            {words.secondLook.waiting(unseen)}
+          </Txt>
+        </Pressable>
+      ) : null}
       {waits.waits.map((wait) => (
         <View key={wait.stepId} className="flex-row items-center justify-between border-t border-rule" role="timer">
           <Txt bold>{words.waits(wait.what, leftText(wait.until, waits.now) ?? words.waitOver)}</Txt>

@@ -7,7 +7,7 @@ import { useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { Pressable, useWindowDimensions, View } from 'react-native';
 
-import { bikePath, endPath, measurePath, standPath } from '../bike/paths';
+import { bikePath, endPath, measurePath } from '../bike/paths';
 import { useWrites } from '../data/use-writes';
 import { chirp } from '../measure/chirp';
 import { changeSettings, useSettings } from '../settings/settings';
@@ -19,11 +19,12 @@ import { useWide } from '../ui/use-wide';
 import { AsReached } from './as-reached';
 import { AskBecause } from './ask-because';
 import { CheckRow } from './check-row';
-import { mayBeDone, noValues, readingsOf, type CheckValues } from './check-values';
+import { asRecorded, mayBeDone, readingsOf, type CheckValues } from './check-values';
 import { FatesPanel } from './fates-panel';
+import { FirstComes } from './first-comes';
 import { OffAxlePanel } from './off-axle-panel';
 import { ParcelPanel } from './parcel-panel';
-import { SecondPerson } from './second-person';
+import { secondNeeds, SecondPerson } from './second-person';
 import { stepAloud } from './step-aloud';
 import { StepDrawing } from './step-drawing';
 import { irreversibleOf } from './irreversible-of';
@@ -48,12 +49,11 @@ const usualStar = [1, 4, 2, 5, 3, 6];
 
 /** One step: what to do, why, what to look at, and the thumb's three answers. */
 export function StepPage({ record, job, states, steps, current, fixed, onGo, onWait }: StepPageProps) {
-  const router = useRouter();
   const wide = useWide();
   const { width } = useWindowDimensions();
   const { sound, stands } = useSettings();
   const { addEvent } = useWrites();
-  const [values, setValues] = useState<CheckValues>(noValues);
+  const [values, setValues] = useState<CheckValues>(() => asRecorded(current));
   const [asking, setAsking] = useState<'skipped' | 'problem' | null>(null);
   // From opening the step to its end.
   const [began] = useState(() => Date.now());
@@ -77,8 +77,8 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
     for (const data of irreversibleOf(step, endJob)) void addEvent(bikeId, 'irreversible', data);
     if (sound) chirp();
     if (step.waitMinutes > 0) onWait(step.id, step.title, step.waitMinutes);
-    // Who confirms does so here, before the next step.
-    if (step.checks.some(({ kind }) => kind === 'second-person')) onGo(step.id);
+    // What the next step covers up is looked at here, before it.
+    if (step.checks.some((check) => check.kind === 'second-person' && check.atOnce)) onGo(step.id);
     else onwards();
   };
   const noted = (ending: 'skipped' | 'problem', because: string) => {
@@ -149,22 +149,7 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
             {step.parts.length > 0 ? <Txt>{`${words.parts}: ${step.parts.join(', ')}`}</Txt> : null}
           </View>
           {waitsFor.length > 0 && !ended ? (
-            <View className="px-4 py-2">
-              <Txt bold>{words.waitsFor}</Txt>
-              {waitsFor.map((id) => {
-                const other = steps.find((state) => state.step.id === id);
-                return other ? (
-                  <Pressable
-                    key={id}
-                    role="link"
-                    onPress={() => router.replace(standPath(bikeId, id) as never)}
-                    className="min-h-[48px] justify-center"
-                  >
-                    <Txt className="underline">{other.step.title}</Txt>
-                  </Pressable>
-                ) : null;
-              })}
-            </View>
+            <FirstComes bikeId={bikeId} others={steps.filter((other) => waitsFor.includes(other.step.id))} />
           ) : null}
           {step.cautions.length > 0 ? (
             <View className="mx-4 mb-2 gap-1 border-l-8 border-stop bg-sheet px-3 py-2">
@@ -196,7 +181,7 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
             <SecondPerson
               doneBy={current.person ?? ''}
               // A throttle without a brake that cuts the motor takes the owner's word.
-              needs={base === 'cut-off' ? 'own' : 'work'}
+              needs={secondNeeds(step)}
               onConfirm={() => say('confirmed')}
             />
           ) : null}

@@ -20,7 +20,7 @@ export function useStand(bikeId: string) {
     queryKey: keys.stepMinutes,
     queryFn: ({ signal }) => read<Record<string, LoggedMinutes>>(routes.stepMinutes, signal),
   });
-  const secondPerson = settings.data?.secondPerson ?? false;
+  const secondPerson = settings.data?.secondPerson ?? 'none';
   const job = useMemo(
     () => (record && states ? jobOf(record.bike.facts, states, activeEnd(record), { secondPerson }) : null),
     [record, states, secondPerson],

@@ -29,7 +29,7 @@ export function AppFrame() {
   return (
     <PersistQueryClientProvider
       client={queryClient}
-      persistOptions={{ persister, maxAge: keptForMs, buster: '1', dehydrateOptions }}
+      persistOptions={{ persister, maxAge: keptForMs, buster: '2', dehydrateOptions }}
       // What was kept is shown at once, and asked for anew at once.
       onSuccess={() => void queryClient.invalidateQueries()}
     >

@@ -1,5 +1,5 @@
 import type { End, Side } from '../features';
-import type { BatteryPlace, School, SensorKind } from './kinds';
+import type { BatteryPlace, School, SecondLooks, SensorKind } from './kinds';
 
 /** Stations of the work at the stand, in the order of the school that fits the wheel first. */
 export const stations = [
@@ -82,8 +82,8 @@ export interface JobFacts {
   /** A factory electric bike whose old loom comes out. */
   oldLoom: boolean;
   folds: boolean;
-  /** The shop asks for a second person at what safety hangs on. */
-  secondPerson: boolean;
+  /** Where the shop asks for a second person. */
+  secondPerson: SecondLooks;
   packV: number | null;
 }
 
@@ -94,7 +94,8 @@ export type StepCheck =
   | { kind: 'torque'; id: string; what: string; nm: number; how: 'trial' | 'final'; threadLock: boolean }
   | { kind: 'photo'; id: string; what: string; about: string }
   | { kind: 'count'; id: string; what: string; count: number }
-  | { kind: 'second-person'; id: string; what: string };
+  /** `atOnce`: before the next step covers it up; else at the latest before power or the ride. */
+  | { kind: 'second-person'; id: string; what: string; atOnce: boolean };
 
 /** What the drawing of a step shows. */
 export type StepDrawing = 'axle' | 'bolt-star' | 'rotation' | 'tab' | 'cable' | 'arm' | 'lacing' | 'bike' | 'none';

@@ -1,7 +1,14 @@
 import type { End } from '../features';
 import type { Station, Step, StepCheck, StepContext, StepDrawing } from './contract';
+import { secondLooks, type SecondLooks } from './kinds';
 
 type Says<T> = T | ((context: StepContext) => T);
+
+/** What a second person looks at, and from which of the shop's choices on. */
+interface SecondLook {
+  what: string;
+  from: SecondLooks;
+}
 
 /** A step before it is known whether a plan has it. */
 export interface StepDefinition {
@@ -24,6 +31,8 @@ export interface StepDefinition {
   waitMinutes: number;
   powered: boolean;
   safety: boolean;
+  /** What a second person looks at; null where only a shop that wants every safety step looked at asks for one. */
+  second: Says<SecondLook | null>;
 }
 
 type Rest = Partial<Omit<StepDefinition, 'id' | 'station' | 'each' | 'title' | 'why'>>;
@@ -48,6 +57,7 @@ const define =
     waitMinutes: 0,
     powered: false,
     safety: false,
+    second: null,
     ...rest,
   });
 
@@ -75,7 +85,7 @@ export function stepOf(definition: StepDefinition, context: StepContext, end: En
     tools: say(definition.tools),
     parts: say(definition.parts),
     minutes: { typical, slow },
-    checks: say(definition.checks),
+    checks: [...say(definition.checks), ...secondCheck(say(definition.second), safety, context.job.secondPerson)],
     cautions: say(definition.cautions),
     drawing: say(definition.drawing),
     waitMinutes,
@@ -84,10 +94,17 @@ export function stepOf(definition: StepDefinition, context: StepContext, end: En
   };
 }
 
+/** What the second person is asked at a step; nothing where this shop asks nobody. */
+function secondCheck(own: SecondLook | null, safety: boolean, asked: SecondLooks): StepCheck[] {
+  const look: SecondLook | null =
+    own ?? (safety ? { what: 'The same checks once more, with fresh eyes', from: 'every' } : null);
+  if (!look || secondLooks.indexOf(asked) < secondLooks.indexOf(look.from)) return [];
+  return [{ kind: 'second-person', id: 'second', what: look.what, atOnce: look.from !== 'every' }];
+}
+
 export const confirm = (id: string, what: string): StepCheck => ({ kind: 'confirm', id, what });
 export const photo = (about: string, what: string): StepCheck => ({ kind: 'photo', id: `photo-${about}`, what, about });
 export const count = (id: string, what: string, many: number): StepCheck => ({ kind: 'count', id, what, count: many });
-export const second = (what: string): StepCheck => ({ kind: 'second-person', id: 'second', what });
 export const measure = (
   id: string,
   what: string,

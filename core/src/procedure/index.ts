@@ -11,7 +11,16 @@ export {
 } from './contract';
 export { axleRow, type AxleRowPart } from './axle-row';
 export { endJob, jobFacts, jobOf, type JobChoices } from './job-facts';
-export { batteryPlaces, schools, sensorKinds, type BatteryPlace, type School, type SensorKind } from './kinds';
+export {
+  batteryPlaces,
+  schools,
+  secondLooks,
+  sensorKinds,
+  type BatteryPlace,
+  type School,
+  type SecondLooks,
+  type SensorKind,
+} from './kinds';
 export { procedure, stepDefinitions } from './plan';
 export { stepStates, type StepState } from './states';
 export { jobTime, stepTime, type LoggedMinutes, type TimeEstimate } from './time';

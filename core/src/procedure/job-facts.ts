@@ -4,6 +4,7 @@ import type { End, Side } from '../features';
 import { nutTorqueNm, type FitReport } from '../fit';
 import type { EndState } from '../next-action';
 import type { EndJob, JobFacts } from './contract';
+import type { SecondLooks } from './kinds';
 
 /** Washers as taken for one end, from the hub outwards. */
 export interface TakenStack {
@@ -15,7 +16,7 @@ export interface TakenStack {
 
 /** What the shop asks for in every job. */
 export interface JobChoices {
-  secondPerson: boolean;
+  secondPerson: SecondLooks;
 }
 
 const sides: readonly Side[] = ['left', 'right'];

@@ -54,7 +54,7 @@ export const plainJob: JobFacts = {
   cutOff: true,
   oldLoom: false,
   folds: false,
-  secondPerson: true,
+  secondPerson: 'telling',
   packV: 42,
 };
 

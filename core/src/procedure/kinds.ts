@@ -7,3 +7,7 @@ export type SensorKind = (typeof sensorKinds)[number];
 
 export const batteryPlaces = ['triangle', 'rack', 'bag', 'wheel'] as const;
 export type BatteryPlace = (typeof batteryPlaces)[number];
+
+/** Where the shop asks for a second person: nowhere, at the steps that tell most, at every step that safety hangs on. */
+export const secondLooks = ['none', 'telling', 'every'] as const;
+export type SecondLooks = (typeof secondLooks)[number];

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 
 import type { EndJob, JobFacts, Step } from './contract';
 import { frontEndJob, plainJob, rearEndJob, referenceJobs } from './jobs.testing';
-import { batteryPlaces, schools, sensorKinds } from './kinds';
+import { batteryPlaces, schools, secondLooks, sensorKinds } from './kinds';
 import { procedure, stepDefinitions } from './plan';
 
 const sides = fc.subarray(['left', 'right'] as const, { minLength: 0 });
@@ -53,7 +53,7 @@ const anyJob: fc.Arbitrary<JobFacts> = fc.record({
   cutOff: fc.boolean(),
   oldLoom: fc.boolean(),
   folds: fc.boolean(),
-  secondPerson: fc.boolean(),
+  secondPerson: fc.constantFrom(...secondLooks),
   packV: fc.constantFrom(null, 42),
 });
 
@@ -131,7 +131,7 @@ describe('the procedure', () => {
         const place = places(steps);
         for (const end of job.ends) {
           const seated = steps.find(({ id }) => id === `seated.${end.end}`)!;
-          expect(seated.checks.map(({ id }) => id)).toEqual(['shoulders', 'cable-free', 'lip-seat']);
+          expect(seated.checks.slice(0, 3).map(({ id }) => id)).toEqual(['shoulders', 'cable-free', 'lip-seat']);
           for (const side of end.cWashers.length ? ['lips-filled'] : []) {
             expect(place.get(`${side}.${end.end}`)!).toBeLessThan(place.get(`seated.${end.end}`)!);
           }
@@ -181,11 +181,24 @@ describe('the procedure', () => {
   it('asks a second person only where the shop does, and then before the first ride', () => {
     fc.assert(
       fc.property(anyJob, (job) => {
-        const asked = procedure({ ...job, throttle: 'none' }).filter(({ checks }) =>
-          checks.some(({ kind }) => kind === 'second-person'),
-        );
-        expect(asked.length > 0).toBe(job.secondPerson);
-        if (job.secondPerson) expect(asked.map(({ id }) => id)).toContain('wheels-down');
+        const asked = secondAsked({ ...job, throttle: 'none' });
+        expect(asked.length > 0).toBe(job.secondPerson !== 'none');
+        if (job.secondPerson !== 'none') expect(asked.map(({ step }) => step.id)).toContain('wheels-down');
+      }),
+    );
+  });
+
+  it('asks one at every step that safety hangs on, and at no other, where the shop wants it so', () => {
+    fc.assert(
+      fc.property(anyJob, (job) => {
+        const every = secondAsked({ ...job, secondPerson: 'every' }).map(({ step }) => step.id);
+        const safe = procedure(job).filter(({ safety }) => safety);
+        expect(every).toEqual(safe.map(({ id }) => id));
+        const telling = secondAsked({ ...job, secondPerson: 'telling' });
+        expect(telling.length).toBeLessThan(every.length);
+        // What the next step covers up is looked at there and then, whatever else is looked at later.
+        const atOnce = secondAsked({ ...job, secondPerson: 'every' }).filter(({ check }) => check.atOnce);
+        expect(atOnce).toEqual(telling);
       }),
     );
   });
@@ -209,10 +222,17 @@ describe('the procedure', () => {
   });
 
   it('asks for a signed reason when a throttle goes without cut-off', () => {
-    const steps = procedure({ ...plainJob, throttle: 'thumb', cutOff: false, secondPerson: false });
+    const steps = procedure({ ...plainJob, throttle: 'thumb', cutOff: false, secondPerson: 'none' });
     expect(steps.find(({ id }) => id === 'cut-off')!.checks.map(({ kind }) => kind)).toContain('second-person');
   });
 });
+
+/** Where a plan asks for a second person, and for what. */
+function secondAsked(job: JobFacts) {
+  return procedure(job).flatMap(({ checks, ...step }) =>
+    checks.flatMap((check) => (check.kind === 'second-person' ? [{ step: { id: step.id }, check }] : [])),
+  );
+}
 
 describe.each(Object.entries(referenceJobs))('reference job %s', (_, { job, contains, lacks, precedes }) => {
   const place = places(procedure(job));

@@ -1,5 +1,5 @@
 import type { JobEvent } from '../job-events';
-import { plainJob } from './jobs.testing';
+import { plainJob, referenceJobs } from './jobs.testing';
 import { procedure } from './plan';
 import { stepStates } from './states';
 
@@ -47,6 +47,57 @@ describe('where the steps stand', () => {
     expect(stateOf('axle-tight.front', both)).toMatchObject({ awaitsSecond: false, confirmedBy: 'Hesper' });
     // Done anew, it wants a new word.
     expect(stateOf('axle-tight.front', [...both, event('axle-tight.front', 'done', 'Wren')]).awaitsSecond).toBe(true);
+  });
+
+  describe('where every safety step is looked at', () => {
+    const plan = procedure({ ...plainJob, secondPerson: 'every' });
+    const at = (id: string) => plan.findIndex((step) => step.id === id);
+    const doneBefore = (id: string) => plan.slice(0, at(id)).map((step) => event(step.id, 'done'));
+    const waits = (id: string, events: JobEvent[]) =>
+      stepStates(plan, events).find(({ step }) => step.id === id)!.waitsFor;
+    const looked = (events: JobEvent[]) =>
+      stepStates(plan, events)
+        .filter(({ awaitsSecond }) => awaitsSecond)
+        .map(({ step }) => event(step.id, 'confirmed', 'Hesper'));
+
+    it('lets the work go on, but no power before somebody has looked', () => {
+      const work = doneBefore('lock-to-lock');
+      const firstPower = plan.find(({ powered, station }) => powered && station === 'wiring')!.id;
+      const before = doneBefore(firstPower);
+      expect(waits(plan[at('seated.front') + 1]!.id, doneBefore(plan[at('seated.front') + 1]!.id))).toEqual([]);
+      expect(waits(firstPower, before)).toEqual(expect.arrayContaining(['seated.front', 'axle-tight.front']));
+      expect(waits(firstPower, [...before, ...looked(before)])).toEqual([]);
+      expect(work.length).toBeGreaterThan(before.length);
+    });
+
+    it('lets nobody ride, and nobody take the bike, on one person’s word', () => {
+      for (const id of ['ride-brakes', 'ride-slow', 'explain']) {
+        const before = doneBefore(id);
+        const unseen = waits(id, before);
+        expect([id, unseen]).toEqual([id, expect.arrayContaining(['axle-tight.front', 'wheels-down'])]);
+        expect(waits(id, [...before, ...looked(before)])).toEqual([]);
+      }
+      // On the ride itself nobody stands by.
+      const ridden = doneBefore('ride-slow');
+      const seen = [...ridden, ...looked(doneBefore('ride-brakes'))];
+      expect(waits('ride-slow', seen)).toEqual([]);
+      expect(waits('explain', [...seen, ...doneBefore('explain').slice(ridden.length)])).toContain('ride-brakes');
+    });
+
+    it('holds for every reference job: nothing unseen lies before it in an earlier station', () => {
+      for (const { job } of Object.values(referenceJobs)) {
+        const steps = procedure({ ...job, secondPerson: 'every' });
+        for (const state of stepStates(
+          steps,
+          steps.map((step) => event(step.id, 'done')),
+        )) {
+          if (!state.step.powered && state.step.station !== 'ride') continue;
+          const earlier = steps.slice(0, steps.indexOf(state.step));
+          const unseen = earlier.filter(({ safety, station }) => safety && station !== state.step.station);
+          expect(state.waitsFor).toEqual(expect.arrayContaining(unseen.map(({ id }) => id)));
+        }
+      }
+    });
   });
 
   it('leaves out what was withdrawn', () => {

@@ -15,7 +15,7 @@ export interface StepState {
   confirmedBy: string | null;
   /** It asks for a second person who has not confirmed it yet. */
   awaitsSecond: boolean;
-  /** Steps that come before it and are not done. */
+  /** Steps that come before it and are not done, or not yet looked at by a second person. */
   waitsFor: readonly string[];
 }
 
@@ -38,11 +38,12 @@ export function stepStates(steps: readonly Step[], events: readonly JobEvent[]):
     else last.set(stepId, { how, person, at, because, readings });
   }
   const ended = (id: string) => ['done', 'skipped'].includes(last.get(id)?.how ?? 'open');
-  return steps.map((step) => {
+  const states: StepState[] = [];
+  for (const step of steps) {
     const state = last.get(step.id);
     const confirmedBy = confirmed.get(step.id) ?? null;
     const asks = step.checks.some(({ kind }) => kind === 'second-person');
-    return {
+    states.push({
       step,
       how: state?.how ?? 'open',
       person: state?.person ?? null,
@@ -51,7 +52,22 @@ export function stepStates(steps: readonly Step[], events: readonly JobEvent[]):
       readings: state?.readings ?? [],
       confirmedBy,
       awaitsSecond: asks && state?.how === 'done' && confirmedBy === null,
-      waitsFor: step.after.filter((id) => !ended(id)),
-    };
-  });
+      waitsFor: [...new Set([...step.after.filter((id) => !ended(id)), ...unseenBefore(step, states)])],
+    });
+  }
+  return states;
+}
+
+/**
+ * What a second person must have looked at before a step: power, the ride and the hand-over wait for it. On the ride
+ * itself nobody stands by; what is found there is looked at before the hand-over.
+ */
+function unseenBefore({ powered, station }: Step, before: readonly StepState[]): string[] {
+  if (!powered && station !== 'ride' && station !== 'hand-over') return [];
+  return before
+    .filter(({ awaitsSecond, step }) => {
+      const earlier = step.station !== station || (station !== 'ride' && !step.powered);
+      return awaitsSecond && earlier;
+    })
+    .map(({ step }) => step.id);
 }

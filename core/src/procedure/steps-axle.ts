@@ -1,5 +1,5 @@
 import { washerWords } from '../parts';
-import { atEnd, confirm, final, measure, onSides, photo, second, trial, type StepDefinition } from './define';
+import { atEnd, confirm, final, measure, onSides, photo, trial, type StepDefinition } from './define';
 
 const sides = ['left', 'right'] as const;
 
@@ -25,11 +25,8 @@ export const stepsAxle: readonly StepDefinition[] = [
       typical: 18,
       tools: ['Flat file', 'Calipers', 'Slot gauge'],
       safety: true,
-      checks: ({ job }) => [
-        confirm('even', 'Both walls filed evenly, edges broken'),
-        photo('filed', 'The filed slots'),
-        ...(job.secondPerson ? [second('Metal taken off evenly, and no more than planned')] : []),
-      ],
+      checks: [confirm('even', 'Both walls filed evenly, edges broken'), photo('filed', 'The filed slots')],
+      second: { what: 'Metal taken off evenly, and no more than planned', from: 'telling' },
       cautions: ['Structural work: the frame or fork maker’s word goes before ours.', 'Eyes and lungs: glasses, mask.'],
     },
   ),
@@ -194,11 +191,11 @@ export const stepsAxle: readonly StepDefinition[] = [
       tools: ['Torque wrench 20–80 N·m'],
       drawing: 'axle',
       safety: true,
-      checks: ({ end, job }) => [
+      checks: ({ end }) => [
         final('nut-left', end.closed ? 'Through axle' : 'Left axle nut', end.nutTorqueNm),
         ...(end.closed ? [] : [final('nut-right', 'Right axle nut', end.nutTorqueNm)]),
-        ...(job.secondPerson ? [second('Nuts at their torque, wheel straight')] : []),
       ],
+      second: { what: 'Nuts at their torque, wheel straight', from: 'telling' },
       cautions: [
         'The maker’s figure for axle, fork and frame wins over ours.',
         'No thread-lock on what is re-torqued.',

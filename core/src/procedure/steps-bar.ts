@@ -1,4 +1,4 @@
-import { confirm, final, measure, onBike, photo, second, trial, type StepDefinition } from './define';
+import { confirm, final, measure, onBike, photo, trial, type StepDefinition } from './define';
 import type { StepContext } from './contract';
 
 const throttle = ({ job }: StepContext) => (job.throttle === 'none' ? null : 'because the rider gets a throttle');
@@ -45,10 +45,10 @@ export const stepsBar: readonly StepDefinition[] = [
       after: ['levers-trial'],
       typical: 12,
       safety: true,
-      checks: ({ job }) => [
-        confirm('cut', 'The switch clicks before the brake bites'),
-        ...(job.cutOff ? [] : [second('A throttle without cut-off: the owner has signed the reason')]),
-      ],
+      checks: [confirm('cut', 'The switch clicks before the brake bites')],
+      // Whatever the shop asks elsewhere.
+      second: ({ job }) =>
+        job.cutOff ? null : { what: 'A throttle without cut-off: the owner has signed the reason', from: 'none' },
     },
   ),
   onBike('bar', 'throttle-on', 'Throttle on, away from the rear shifter', 'Shifter and throttle do not share a side.', {

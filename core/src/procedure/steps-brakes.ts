@@ -1,4 +1,4 @@
-import { atEnd, confirm, final, measure, photo, second, type StepDefinition } from './define';
+import { atEnd, confirm, final, measure, photo, type StepDefinition } from './define';
 
 /** Brakes and gears once the axle is tight. */
 export const stepsBrakes: readonly StepDefinition[] = [
@@ -66,10 +66,8 @@ export const stepsBrakes: readonly StepDefinition[] = [
     after: ['rotor-spin', 'rim-spin', 'other-brake', 'axle-tight'],
     typical: 1,
     safety: true,
-    checks: ({ job }) => [
-      confirm('holds', 'The brake holds the wheel'),
-      ...(job.secondPerson ? [second('The brake holds, its bolts are tight')] : []),
-    ],
+    checks: [confirm('holds', 'The brake holds the wheel')],
+    second: { what: 'The brake holds, its bolts are tight', from: 'telling' },
   }),
   atEnd('gears', 'chain-on', 'Chain on, hanger straight', 'A bent hanger cannot be indexed away.', {
     when: ({ end }) => (end.sprockets === 'none' ? null : 'because the wheel has sprockets'),

@@ -1,5 +1,5 @@
 import type { StepContext } from './contract';
-import { atEnd, confirm, final, measure, onBike, photo, second, type StepDefinition } from './define';
+import { atEnd, confirm, final, measure, onBike, photo, type StepDefinition } from './define';
 
 const makers = ({ end }: StepContext) => (end.makerSteps.length ? 'because the kit’s maker asks for it' : null);
 
@@ -96,10 +96,8 @@ export const stepsTest: readonly StepDefinition[] = [
       after: ['wheel-up-listen', 'wheel-up-cut', 'witness', 'grips-on'],
       typical: 3,
       safety: true,
-      checks: ({ job }) => [
-        confirm('straight', 'Wheels straight, quick releases closed'),
-        ...(job.secondPerson ? [second('Brakes, nuts, arm and bar before the first ride')] : []),
-      ],
+      checks: [confirm('straight', 'Wheels straight, quick releases closed')],
+      second: { what: 'Brakes, nuts, arm and bar before the first ride', from: 'telling' },
     },
   ),
   onBike('ride', 'ride-brakes', 'Ride without power: brakes first', 'Brakes before power.', {

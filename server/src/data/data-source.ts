@@ -18,6 +18,7 @@ import { FirstTables1764000000000 } from './migrations/1-first-tables';
 import { WholeFit1764060000000 } from './migrations/2-whole-fit';
 import { People1764070000000 } from './migrations/3-people';
 import { EventsAndPhotos1764080000000 } from './migrations/4-events-and-photos';
+import { SecondLooks1764090000000 } from './migrations/5-second-looks';
 
 /** The database, not yet connected. */
 export function createDataSource(url: string): DataSource {
@@ -39,7 +40,13 @@ export function createDataSource(url: string): DataSource {
       StoreItemEntity,
       WheelEntity,
     ],
-    migrations: [FirstTables1764000000000, WholeFit1764060000000, People1764070000000, EventsAndPhotos1764080000000],
+    migrations: [
+      FirstTables1764000000000,
+      WholeFit1764060000000,
+      People1764070000000,
+      EventsAndPhotos1764080000000,
+      SecondLooks1764090000000,
+    ],
     migrationsTransactionMode: 'each',
     uuidExtension: 'pgcrypto',
     installExtensions: false,

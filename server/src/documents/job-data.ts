@@ -2,7 +2,15 @@ import { coreRecord } from '@cricket/contract/core-record';
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { activeEnd } from '@cricket/core/choices';
 import { endState, type EndState, type Workshop } from '@cricket/core/next-action';
-import { jobOf, procedure, stepStates, torquesOf, type JobFacts, type StepState } from '@cricket/core/procedure';
+import {
+  jobOf,
+  procedure,
+  stepStates,
+  torquesOf,
+  type JobFacts,
+  type SecondLooks,
+  type StepState,
+} from '@cricket/core/procedure';
 import type { End } from '@cricket/core/features';
 
 /** A job as its sheets show it. */
@@ -15,7 +23,7 @@ export interface JobData {
 }
 
 /** Puts a job together from what is stored, as the stand does. */
-export function jobData(record: BikeRecord, workshop: Workshop, secondPerson: boolean): JobData {
+export function jobData(record: BikeRecord, workshop: Workshop, secondPerson: SecondLooks): JobData {
   const facts = coreRecord(record);
   const states = { front: endState(facts, 'front', workshop), rear: endState(facts, 'rear', workshop) };
   const job = jobOf(record.bike.facts, states, activeEnd(facts), { secondPerson });

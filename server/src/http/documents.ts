@@ -15,7 +15,7 @@ export function documents(dataSource: DataSource, shop: Shop): Hono {
   const dataOf = async (bikeId: string) => {
     const { manager } = dataSource;
     const record = await bikeRecord(manager, bikeId);
-    const { secondPerson = false } = await shopSettings(manager);
+    const { secondPerson = 'none' } = await shopSettings(manager);
     return jobData(record, await workshopOf(manager), secondPerson);
   };
   const pdf = (c: Context, name: string, bytes: Buffer) =>

@@ -1,7 +1,8 @@
 import type { Shop } from '@cricket/contract/shapes';
-import { amount, flag, integer, list, optional, record, text } from '@cricket/core/input';
+import { amount, integer, list, oneOf, optional, record, text } from '@cricket/core/input';
 import { lawClassSchema } from '@cricket/core/law';
 import { limitsSchema } from '@cricket/core/limits';
+import { secondLooks } from '@cricket/core/procedure';
 import { Hono } from 'hono';
 import type { DataSource } from 'typeorm';
 
@@ -17,7 +18,7 @@ const settingsSchema = record({
   tools: list(text(80), 100),
   hourlyRate: amount(0, 1000, 'an hour'),
   laws: list(lawClassSchema, 40),
-  secondPerson: optional(flag()),
+  secondPerson: optional(oneOf(secondLooks)),
   version: integer(0, 1_000_000),
 });
 

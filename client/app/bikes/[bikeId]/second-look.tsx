@@ -1,0 +1,1 @@
+export { SecondLookScreen as default } from '../../../src/stand/second-look-screen';

@@ -1,0 +1,80 @@
+import { routes } from '@cricket/contract/routes';
+import { roles, type Person, type Role, type SessionInfo } from '@cricket/contract/shapes';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { ask, read } from '../data/api';
+import { keys } from '../data/queries';
+import { Button } from '../ui/button';
+import { Segments } from '../ui/segments';
+import { TextLine } from '../ui/text-line';
+import { Txt } from '../ui/txt';
+import { problemWords } from './problem-words';
+import { takeOver, useMe } from './use-session';
+import { words } from './words';
+
+/** The people of the shop. */
+export function usePeople() {
+  return useQuery({ queryKey: keys.people, queryFn: ({ signal }) => read<Person[]>(routes.people, signal) });
+}
+
+/** Another person takes the phone: name, PIN, done. */
+export function HandOver({ title = words.handOver, to = roles }: { title?: string; to?: readonly Role[] }) {
+  const me = useMe();
+  const people = usePeople();
+  const [picked, setPicked] = useState<string | undefined>();
+  const [pin, setPin] = useState('');
+  const [problem, setProblem] = useState<string[]>([]);
+  const others = (people.data ?? []).filter(
+    ({ id, hasPin, active, role }) => id !== me.id && hasPin && active && to.includes(role),
+  );
+  const chosen = others.find(({ id }) => id === picked);
+  const take = async () => {
+    if (!chosen) return;
+    setPin('');
+    try {
+      takeOver(await ask<SessionInfo>('POST', routes.pinSwitch, { personId: chosen.id, pin }));
+      setProblem([]);
+      setPicked(undefined);
+    } catch (error) {
+      // After a slip the same person tries again.
+      setProblem(problemWords(error));
+    }
+  };
+  return (
+    <View className="gap-2">
+      <Txt bold>{title}</Txt>
+      {others.length === 0 ? <Txt tone="soft">{words.noPins}</Txt> : null}
+      <Segments
+        label={title}
+        options={others.map(({ id, name }) => [id, name] as const)}
+        value={picked}
+        onChange={setPicked}
+      />
+      {chosen ? (
+        <View className="flex-row items-end gap-2">
+          <View className="min-w-0 flex-1">
+            <TextLine
+              label={words.pin(chosen.name)}
+              value={pin}
+              onChange={setPin}
+              onEnter={() => void take()}
+              secret
+              digits
+              maxLength={8}
+              autoComplete="off"
+              testID="pin"
+            />
+          </View>
+          <Button label={words.take} look="do" disabled={!/^\d{4,8}$/.test(pin)} onPress={() => void take()} />
+        </View>
+      ) : null}
+      {problem.map((line) => (
+        <Txt key={line} role="alert" tone="stop" bold>
+          {line}
+        </Txt>
+      ))}
+    </View>
+  );
+}

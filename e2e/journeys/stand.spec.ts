@@ -304,6 +304,57 @@ test('nuts that reached less than planned say at once what still holds the axle'
   await expect(page.getByTestId('step-done')).toBeDisabled();
 });
 
+test('washers that are on the axle otherwise than planned are judged and taken at the step itself', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=inside-washers.rear`);
+  const panel = page.getByTestId('as-fitted');
+  await expect(panel).toContainText('As planned');
+  await expect(page.getByTestId('take-as-fitted')).toHaveCount(0);
+  // Taking the tab out is never fine.
+  await panel.getByRole('button', { name: /left tabbed washer/ }).click();
+  await panel.getByRole('button', { name: 'Take out', exact: true }).click();
+  await expect(page.getByTestId('as-fitted-verdict')).toContainText('Stop');
+  await expect(page.getByTestId('take-as-fitted')).toBeDisabled();
+  await panel.getByRole('button', { name: 'As planned after all' }).click();
+  await expect(panel).toContainText('As planned');
+  // Measured together a side is a little thinner than listed: the fit follows, and is taken so.
+  await page.getByTestId('enter-stack-right').click();
+  const listed = await shop.query<{ mm: number }>(
+    `SELECT (snapshot->'stack'->'right'->>'totalMm')::float8 AS mm FROM accepted_stack WHERE bike_id = '${longtail}'`,
+  );
+  const right = listed[0]!.mm - 0.1;
+  await page.keyboard.type(String(right));
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('as-fitted-verdict')).toContainText(/Goes/);
+  await page.getByTestId('take-as-fitted').click();
+  await expect(panel).toContainText(`As planned: `);
+  await expect
+    .poll(() =>
+      shop.query<{ mm: number }>(
+        `SELECT (snapshot->'stack'->'right'->>'totalMm')::float8 AS mm FROM accepted_stack
+         WHERE bike_id = '${longtail}' ORDER BY accepted_at DESC LIMIT 1`,
+      ),
+    )
+    .toEqual([{ mm: right }]);
+  await accessible(page);
+});
+
+test('a rim found off the middle is judged on the spot, and better washers are named', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=middle.rear`);
+  await page.getByTestId('enter-rim-left-right').click();
+  await page.keyboard.type('3.4');
+  await page.keyboard.press('Enter');
+  const found = page.getByTestId('as-found');
+  await expect(found).toContainText('Goes after work');
+  await expect(found).toContainText('Found +1.7 mm off the middle');
+  await expect(found).toContainText('more than readings scatter');
+  await expect(found).toContainText('With the rim as found, these bring it to');
+  await found.getByRole('button', { name: 'Change the washers' }).click();
+  await expect(page.getByTestId('as-fitted')).toContainText('As planned');
+});
+
 test('drawings and words turn with the bike', async ({ page, shop }) => {
   await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
   const drawing = page.getByTestId('drawing-axle');

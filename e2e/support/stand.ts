@@ -7,7 +7,7 @@ const figures: Record<string, string> = {
   radial: '0.3',
   dish: '0.2',
   'rim-left-right': '0.4',
-  gap: '1.4',
+  gap: '1.6',
   'rim-after': '0.4',
   'pad-gap': '1.6',
   'pad-room': '1.5',

@@ -65,6 +65,24 @@ describe('accepting a stack', () => {
     expect(json.stacks.filter((stack: { id: string }) => stack.id === id)).toHaveLength(1);
   });
 
+  it('takes what the washers of a side measure together at the stand for what it is', async () => {
+    const { status, json } = await accept(trikeStack({ measuredMm: { right: 4.9 } }));
+    expect(status).toBe(201);
+    // W 125.5 + 4.5 + 4.9 − 135.05 ; (4.5 − 4.9)/2
+    expect(json.snapshot.stack).toMatchObject({ spreadMm: -0.15, rimOffsetMm: -0.2, right: { totalMm: 4.9 } });
+  });
+
+  it.each([
+    [{ right: 5.5 }, 'stack-measured-right', /measure 5.5 mm together; as listed they are 5 mm/],
+    [{ left: -1 }, 'measuredMm.left', /0/],
+    [{ left: 'thick' }, 'measuredMm.left', /number/],
+  ])('refuses %j measured', async (measuredMm, path, message) => {
+    const { status, json } = await accept(trikeStack({ measuredMm }));
+    expect(status).toBe(422);
+    expect(json.errors[0].path).toBe(path);
+    expect(json.errors[0].messages.join(' ')).toMatch(message);
+  });
+
   it.each([
     ['without the tabbed washer', { left: ['plain-2', 'plain-2'] }, 'tab-left'],
     ['with the tabbed washer next to the hub', { left: ['tabbed-2.5', 'plain-2'] }, 'tab-left'],

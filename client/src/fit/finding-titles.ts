@@ -23,6 +23,8 @@ const titles: Record<string, string> = {
   'nut-bottoms-left': 'Left nut clears the thread end',
   'nut-bottoms-right': 'Right nut clears the thread end',
   'tabbed-washers': 'Tabbed washers on hand',
+  'stack-measured-left': 'Washers on the left as measured',
+  'stack-measured-right': 'Washers on the right as measured',
   'tab-left': 'Tabbed washer, left',
   'tab-right': 'Tabbed washer, right',
   'not-measured': 'Open readings',

@@ -40,7 +40,7 @@ export function FitScreen() {
   const { record, state, isPending, refetch } = useBikeEnd(bikeId, end);
   const fit = state?.fit ?? null;
   const choice = useFitChoice(state);
-  const accept = useAccept(bikeId, end, choice.key);
+  const accept = useAccept(bikeId, end, choice.key, () => router.navigate(endPath(bikeId, end, 'stack') as never));
   const overriding = useOverriding(record, end, state?.wheel?.id);
   const [part, setPart] = useState<AxlePart | null>(null);
   const [others, setOthers] = useState(false);

@@ -50,12 +50,24 @@ export function HandPanel({ part, arrangement, input, onChange, onDone }: HandPa
         washers={alike}
         onPick={(id) => act(swapped(arrangement, side, insideIndex, id, input.washers))}
       />
-      <Sizes
-        title={words.add(side)}
-        washers={there}
-        onPick={(id) => act(withWasher(arrangement, side, id, input.washers))}
-      />
+      <WasherSizes side={side} arrangement={arrangement} input={input} onChange={act} />
     </View>
+  );
+}
+
+/** The washers on hand, to put one more on a side. */
+export function WasherSizes({
+  side,
+  arrangement,
+  input,
+  onChange,
+}: Pick<HandPanelProps, 'arrangement' | 'input' | 'onChange'> & { side: Side }) {
+  return (
+    <Sizes
+      title={words.add(side)}
+      washers={input.washers.filter((washer) => spare(arrangement, washer) > 0)}
+      onPick={(id) => onChange(withWasher(arrangement, side, id, input.washers))}
+    />
   );
 }
 

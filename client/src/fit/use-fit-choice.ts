@@ -1,4 +1,5 @@
-import { judgeStack, type Arrangement, type Stack } from '@cricket/core/axle-stack';
+import { fittedStack } from '@cricket/core/as-fitted';
+import type { Arrangement, Stack } from '@cricket/core/axle-stack';
 import { findingsWith, type FitFinding } from '@cricket/core/fit';
 import type { EndState } from '@cricket/core/next-action';
 import { worstOf, type Verdict } from '@cricket/core/verdict';
@@ -32,18 +33,14 @@ export function useFitChoice(state: Pick<EndState, 'fit' | 'fitInput'> | null): 
   const [hand, setHand] = useState<Arrangement | null>(null);
   const stacks = fit?.stack?.stacks ?? noStacks;
   const at = Math.min(index, Math.max(0, stacks.length - 1));
-  const input = fit?.stackInput ?? null;
-  const stack = useMemo(() => {
-    if (!hand || !input) return stacks[at] ?? null;
-    const thickness = new Map(input.washers.map(({ id, thicknessMm }) => [id, thicknessMm]));
+  const { stack, findings } = useMemo(() => {
     // A washer that left the stores meanwhile cannot be judged: back to the computed stack.
-    if ([...hand.left, ...hand.right].some((id) => !thickness.has(id))) return stacks[at] ?? null;
-    return judgeStack(input, hand, (id) => thickness.get(id)!);
-  }, [hand, input, stacks, at]);
-  const findings = useMemo(() => {
-    if (!fit) return [];
-    return stack && asked ? findingsWith(asked, fit, stack) : fit.findings;
-  }, [fit, asked, stack]);
+    const byHand = hand && fit && asked ? fittedStack(asked, fit, hand) : null;
+    if (byHand) return byHand;
+    const computed = stacks[at] ?? null;
+    if (!fit) return { stack: computed, findings: [] };
+    return { stack: computed, findings: computed && asked ? findingsWith(asked, fit, computed) : fit.findings };
+  }, [hand, fit, asked, stacks, at]);
   return {
     stack,
     index: at,

@@ -127,15 +127,18 @@ function FigureRow({
   const [typing, setTyping] = useState(false);
   const value = values.figures[check.id];
   const state = checkState(check, values);
+  const leftOut = check.kind === 'measure' && check.mayLeaveOut && value === undefined && !typing && !disabled;
   const unit = check.kind === 'torque' ? 'N·m' : check.unit;
   const asked =
     check.kind === 'torque'
       ? words.target(figure(check.nm))
-      : words.range(
-          check.min === null ? null : figure(check.min),
-          check.max === null ? null : figure(check.max),
-          check.unit,
-        );
+      : check.mayLeaveOut
+        ? words.mayLeaveOut
+        : words.range(
+            check.min === null ? null : figure(check.min),
+            check.max === null ? null : figure(check.max),
+            check.unit,
+          );
   return (
     <View className="gap-2 border-b border-rule px-4 py-2">
       <View className="min-h-[56px] flex-row items-center gap-3">
@@ -150,10 +153,19 @@ function FigureRow({
               : asked}
           </Txt>
         </View>
-        <Txt size="stand" figure bold tone={state === 'against' ? 'stop' : 'ink'}>
-          {value === undefined ? (check.kind === 'torque' ? asked : '–') : `${figure(value)} ${unit}`}
-        </Txt>
-        {state === 'held' ? <Mark verdict="goes" size={28} /> : null}
+        {leftOut ? (
+          <Button
+            label={words.measureIt}
+            spoken={`${check.what}, ${unit}`}
+            onPress={() => setTyping(true)}
+            testID={`enter-${check.id}`}
+          />
+        ) : (
+          <Txt size="stand" figure bold tone={state === 'against' ? 'stop' : 'ink'}>
+            {value === undefined ? (check.kind === 'torque' ? asked : '–') : `${figure(value)} ${unit}`}
+          </Txt>
+        )}
+        {state === 'held' && value !== undefined ? <Mark verdict="goes" size={28} /> : null}
       </View>
       {state === 'against' && value !== undefined ? (
         <Txt tone="stop" bold role="alert">
@@ -173,7 +185,7 @@ function FigureRow({
             setTyping(false);
           }}
         />
-      ) : disabled ? null : (
+      ) : disabled || leftOut ? null : (
         <View className="flex-row gap-2">
           {check.kind === 'torque' && value === undefined ? (
             <Button

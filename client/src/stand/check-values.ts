@@ -30,7 +30,7 @@ export function checkState(check: StepCheck, { ticked, figures }: CheckValues): 
     case 'confirm':
       return ticked[check.id] ? 'held' : 'open';
     case 'measure':
-      if (figure === undefined) return 'open';
+      if (figure === undefined) return check.mayLeaveOut ? 'held' : 'open';
       return (check.min === null || figure >= check.min) && (check.max === null || figure <= check.max)
         ? 'held'
         : 'against';

@@ -28,7 +28,7 @@ export function StandScreen() {
   const waits = useWaits(bikeId);
   const [all, setAll] = useState(false);
   useWakeLock();
-  const { record, states, job, steps, logged, isPending, refetch } = stand;
+  const { record, states, job, steps, limits, logged, isPending, refetch } = stand;
   if (!record || !states) {
     return (
       <Screen title={shared.loading} backTo={bikePath(bikeId)}>
@@ -116,6 +116,7 @@ export function StandScreen() {
       states={states}
       steps={steps}
       current={current}
+      limits={limits}
       fixed={fixed}
       onGo={goTo}
       onWait={waits.start}

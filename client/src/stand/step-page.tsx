@@ -1,5 +1,6 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
+import type { LimitsInput } from '@cricket/core/limits';
 import type { EndState } from '@cricket/core/next-action';
 import type { JobFacts, StepState } from '@cricket/core/procedure';
 import { putBack } from '@cricket/core/put-back';
@@ -16,6 +17,8 @@ import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
+import { AsFitted } from './as-fitted';
+import { AsFound } from './as-found';
 import { AsReached } from './as-reached';
 import { AskBecause } from './ask-because';
 import { CheckRow } from './check-row';
@@ -25,6 +28,7 @@ import { FirstComes } from './first-comes';
 import { OffAxlePanel } from './off-axle-panel';
 import { ParcelPanel } from './parcel-panel';
 import { secondNeeds, SecondPerson } from './second-person';
+import { stackOnAxle } from './stack-on-axle';
 import { stepAloud } from './step-aloud';
 import { StepDrawing } from './step-drawing';
 import { irreversibleOf } from './irreversible-of';
@@ -36,6 +40,7 @@ export interface StepPageProps {
   states: Partial<Record<End, EndState>>;
   steps: readonly StepState[];
   current: StepState;
+  limits: LimitsInput | undefined;
   fixed: ReactNode;
   onGo: (stepId: string | null) => void;
   onWait: (stepId: string, what: string, minutes: number) => void;
@@ -48,7 +53,7 @@ const neverStripped = { left: null, right: null };
 const usualStar = [1, 4, 2, 5, 3, 6];
 
 /** One step: what to do, why, what to look at, and the thumb's three answers. */
-export function StepPage({ record, job, states, steps, current, fixed, onGo, onWait }: StepPageProps) {
+export function StepPage({ record, job, states, steps, current, limits, fixed, onGo, onWait }: StepPageProps) {
   const wide = useWide();
   const { width } = useWindowDimensions();
   const { sound, stands } = useSettings();
@@ -210,6 +215,18 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
               }}
             />
           ))}
+          {base === 'inside-washers' && states[endJob.end] ? (
+            <AsFitted record={record} state={states[endJob.end]!} values={values} />
+          ) : null}
+          {['middle', 'seat-again', 'running-clearance', 'rotor-spin'].includes(base) ? (
+            <AsFound
+              fit={fit}
+              stack={stackOnAxle(record, states[endJob.end])}
+              limits={limits}
+              values={values}
+              onWashers={() => onGo(`inside-washers.${endJob.end}`)}
+            />
+          ) : null}
           {base === 'axle-tight' || base === 'retorque' ? <AsReached end={endJob} fit={fit} values={values} /> : null}
           {base === 'came-off' ? (
             <OffAxlePanel
@@ -241,7 +258,7 @@ export function StepPage({ record, job, states, steps, current, fixed, onGo, onW
           {base === 'parts-fate' ? (
             <FatesPanel record={record} ends={job.ends} onRecord={(data) => void addEvent(bikeId, 'kit-parts', data)} />
           ) : null}
-          {base === 'inside-washers' || base === 'running-clearance' || base === 'middle' ? (
+          {['inside-washers', 'middle', 'seat-again', 'running-clearance'].includes(base) ? (
             <StepLink label={words.changeWashers} path={endPath(bikeId, endJob.end, 'fit')} />
           ) : null}
           <View className="flex-row flex-wrap items-end gap-3 px-4 py-4">

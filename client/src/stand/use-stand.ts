@@ -1,7 +1,7 @@
 import { routes } from '@cricket/contract/routes';
 import { activeEnd } from '@cricket/core/choices';
 import type { End } from '@cricket/core/features';
-import { jobOf, procedure, stepStates, torquesOf, type LoggedMinutes, type StepState } from '@cricket/core/procedure';
+import { jobOf, procedure, stepStates, stepFigures, type LoggedMinutes, type StepState } from '@cricket/core/procedure';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 
@@ -25,10 +25,10 @@ export function useStand(bikeId: string) {
     () => (record && states ? jobOf(record.bike.facts, states, activeEnd(record), { secondPerson }) : null),
     [record, states, secondPerson],
   );
-  const torques = useMemo(() => torquesOf(workshop.limits), [workshop.limits]);
-  const plan = useMemo(() => (job ? procedure(job, torques) : []), [job, torques]);
+  const figures = useMemo(() => stepFigures(workshop.limits), [workshop.limits]);
+  const plan = useMemo(() => (job ? procedure(job, figures) : []), [job, figures]);
   const steps = useMemo(() => (record ? stepStates(plan, record.events) : []), [plan, record]);
-  return { record, states, job, steps, logged: logged.data ?? {}, isPending, refetch };
+  return { record, states, job, steps, limits: workshop.limits, logged: logged.data ?? {}, isPending, refetch };
 }
 
 /** The step to go on with: the first that is open and waits for nothing, else the first that is not done. */

@@ -59,6 +59,8 @@ export const words = {
     min === null ? `at most ${max} ${unit}` : max === null ? `at least ${min} ${unit}` : `${min} to ${max} ${unit}`,
   outOf: (value: string, range: string) =>
     `${value} is not within ${range}. Note a problem, or put it right and measure again.`,
+  measureIt: 'Measured',
+  mayLeaveOut: 'only if it is measured',
   notFigure: (text: string) => `"${text}" is not a figure.`,
   asReached: (left: string, right: string) => `With ${left} and ${right} N·m, instead of the plan`,
   held: (times: string) => `The axle is held ${times} times with tight nuts.`,
@@ -97,7 +99,26 @@ export const words = {
   allDone: 'Every step is done',
   allDoneWhy: 'The bike can go to its rider. The next re-torque is after 100 km.',
   notYet: (count: number) => `${count} steps are skipped or have a problem`,
-  changeWashers: 'Other washers than planned: change them on the fit page',
+  changeWashers: 'To the fit: drawing, other stacks, working',
+  asFitted: {
+    title: 'On the axle. Something else is on it? Touch the washer',
+    asPlanned: (left: string, right: string) => `As planned: ${left} mm on the left, ${right} mm on the right.`,
+    fine: 'With these the fit holds as well.',
+    figures: (rim: string, spread: string) => `Rim ${rim} mm, spread ${spread} mm`,
+    take: 'Take it as fitted',
+    drop: 'As planned after all',
+    sent: 'Taken as fitted.',
+    notInStores: 'A washer of the planned stack is no longer in the stores: see the fit.',
+  },
+  asFound: {
+    rim: (found: string, planned: string) => `Found ${found} mm off the middle, worked out ${planned} mm.`,
+    cover: (planned: string) => `Worked out: ${planned} mm.`,
+    surprising: 'That is more than readings scatter. Look which washers are on, then measure rim to dropout again.',
+    better: (left: string, right: string, rim: string) =>
+      `With the rim as found, these bring it to ${rim} mm: left ${left}; right ${right}.`,
+    none: 'none',
+    toWashers: 'Change the washers',
+  },
   offAxle: {
     title: 'Tap what comes off, outermost first',
     side: 'Side',

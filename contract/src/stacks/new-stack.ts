@@ -1,4 +1,5 @@
 import type { End } from '@cricket/core/features';
+import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
@@ -6,12 +7,29 @@ import {
   IsIn,
   IsISO8601,
   IsNumber,
+  IsOptional,
   IsString,
   IsUUID,
   Length,
   Max,
   Min,
+  ValidateNested,
 } from 'class-validator';
+
+/** Washers of a side measured together. */
+export class MeasuredSides {
+  @IsOptional()
+  @IsNumber({ allowNaN: false, allowInfinity: false })
+  @Min(0)
+  @Max(60)
+  left?: number;
+
+  @IsOptional()
+  @IsNumber({ allowNaN: false, allowInfinity: false })
+  @Min(0)
+  @Max(60)
+  right?: number;
+}
 
 /**
  * A stack that the installer accepts. The figures are not sent: the server works them out again from the readings, and
@@ -50,6 +68,12 @@ export class NewStack {
   @Min(0.05, { each: true })
   @Max(10, { each: true })
   caliperShimsMm!: number[];
+
+  /** What the washers of a side measure together, where that was measured at the stand. */
+  @IsOptional()
+  @ValidateNested()
+  @Type(() => MeasuredSides)
+  measuredMm?: MeasuredSides;
 
   @IsBoolean()
   byHand!: boolean;

@@ -10,5 +10,5 @@ export {
   type Stack,
   type StackSide,
 } from './contract';
-export { judgeStack, stackFindings, type Arrangement } from './judge';
+export { judgeStack, stackFindings, usualSigma, type Arrangement } from './judge';
 export { normalBelow } from './normal';

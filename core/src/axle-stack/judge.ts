@@ -5,7 +5,8 @@ import type { AxleStackInput, Stack } from './contract';
 import { chanceWithin } from './normal';
 import { allowedSpread, beyondStackMm, hundredths } from './problem';
 
-const usualSigma = { spacingMm: 0.15, shoulderMm: 0.05, rimMm: 0.2, rotorMm: 0.1, sprocketMm: 0.1 };
+/** How readings usually scatter, in mm. */
+export const usualSigma = { spacingMm: 0.15, shoulderMm: 0.05, rimMm: 0.2, rotorMm: 0.1, sprocketMm: 0.1 };
 
 /** The washers and shims of one arrangement, whoever chose them. */
 export interface Arrangement {
@@ -13,6 +14,8 @@ export interface Arrangement {
   right: readonly string[];
   rotorShimsMm: readonly number[];
   caliperShimsMm: readonly number[];
+  /** Washers of one side measured together, where that is known; else the sum of their thicknesses counts. */
+  measuredMm?: { left?: number | undefined; right?: number | undefined } | undefined;
 }
 
 /**
@@ -31,8 +34,9 @@ export function judgeStack(
   const { hub, want } = input;
   const total = (ids: readonly string[]) => ids.reduce((sum, id) => sum + hundredths(thicknessMm(id)), 0) / 100;
   const sum = (pieces: readonly number[]) => pieces.reduce((all, piece) => all + hundredths(piece), 0) / 100;
-  const a = total(arrangement.left);
-  const b = total(arrangement.right);
+  const { measuredMm } = arrangement;
+  const a = measuredMm?.left === undefined ? total(arrangement.left) : hundredths(measuredMm.left) / 100;
+  const b = measuredMm?.right === undefined ? total(arrangement.right) : hundredths(measuredMm.right) / 100;
   const rotorShimMm = sum(arrangement.rotorShimsMm);
   const caliperShimMm = sum(arrangement.caliperShimsMm);
   const hasRotor = hub.rotorFaceMm !== undefined && want?.rotorFaceMm !== undefined;

@@ -90,7 +90,15 @@ export interface JobFacts {
 /** A fastener, in the words of the trade, with what it gets. */
 export type StepCheck =
   | { kind: 'confirm'; id: string; what: string }
-  | { kind: 'measure'; id: string; what: string; unit: 'mm' | 'V'; min: number | null; max: number | null }
+  | {
+      kind: 'measure';
+      id: string;
+      what: string;
+      unit: 'mm' | 'V';
+      min: number | null;
+      max: number | null;
+      mayLeaveOut?: true;
+    }
   | { kind: 'torque'; id: string; what: string; nm: number; how: 'trial' | 'final'; threadLock: boolean }
   | { kind: 'photo'; id: string; what: string; about: string }
   | { kind: 'count'; id: string; what: string; count: number }
@@ -133,6 +141,7 @@ export interface StepContext {
   /** The end in hand; the first one for steps of the whole job. */
   end: EndJob;
   torque: TorqueTable;
+  gap: GapTable;
 }
 
 /** What each kind of fastener gets by default, in N·m; a maker's figure wins. */
@@ -149,4 +158,20 @@ export interface TorqueTable {
   shifterNm: number;
   throttleNm: number;
   stemNm: number;
+}
+
+/** Lengths that the workshop asks for at the stand, in mm. */
+export interface GapTable {
+  /** Beside rotor, bolts and spokes, to anything that stands still. */
+  runningMm: number;
+  /** Between caliper body and motor cover. */
+  coverMm: number;
+  /** How far the rim may run off the middle. */
+  rimOffMm: number;
+}
+
+/** What a workshop's own limits put into the steps. */
+export interface StepFigures {
+  torque: TorqueTable;
+  gap: GapTable;
 }

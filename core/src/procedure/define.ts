@@ -112,6 +112,16 @@ export const measure = (
   max: number | null,
   unit: 'mm' | 'V' = 'mm',
 ): StepCheck => ({ kind: 'measure', id, what, unit, min, max });
+/** A figure that may be left out: where it is given, the fit is worked out anew with it. */
+export const measured = (id: string, what: string): StepCheck => ({
+  kind: 'measure',
+  id,
+  what,
+  unit: 'mm',
+  min: null,
+  max: null,
+  mayLeaveOut: true,
+});
 export const trial = (id: string, what: string, nm: number): StepCheck => ({
   kind: 'torque',
   id,

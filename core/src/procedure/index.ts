@@ -7,6 +7,7 @@ export {
   type Step,
   type StepCheck,
   type StepDrawing,
+  type StepFigures,
   type TorqueTable,
 } from './contract';
 export { axleRow, type AxleRowPart } from './axle-row';
@@ -24,4 +25,4 @@ export {
 export { procedure, stepDefinitions } from './plan';
 export { stepStates, type StepState } from './states';
 export { jobTime, stepTime, type LoggedMinutes, type TimeEstimate } from './time';
-export { torquesOf } from './torques';
+export { stepFigures } from './step-figures';

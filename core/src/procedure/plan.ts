@@ -1,5 +1,5 @@
 import type { End } from '../features';
-import { stations, type EndJob, type JobFacts, type Station, type Step, type TorqueTable } from './contract';
+import { stations, type EndJob, type JobFacts, type Station, type Step, type StepFigures } from './contract';
 import { stepOf, type StepDefinition } from './define';
 import type { School } from './kinds';
 import { stepsAxle } from './steps-axle';
@@ -9,7 +9,7 @@ import { stepsBrakes } from './steps-brakes';
 import { stepsPower } from './steps-power';
 import { stepsTest } from './steps-test';
 import { stepsWheel } from './steps-wheel';
-import { defaultTorques } from './torques';
+import { defaultFigures } from './step-figures';
 
 /** Every step that a plan can have, in the order in which it is usually done. */
 export const stepDefinitions: readonly StepDefinition[] = [
@@ -44,17 +44,17 @@ const stationOrder: Record<School, readonly Station[]> = {
  * not in the plan. Where the order is free, the school decides which station comes first.
  *
  * @param job - facts of the job and of each end that gets a motor
- * @param torque - what each kind of fastener gets
+ * @param figures - what each kind of fastener gets, and which gaps are asked for
  * @example procedure({ ends: [front], school: 'wheel-first', … }).map(({ id }) => id)
  * // ['parcel-look.front', 'parcel-count.front', …, 'appointment']
  */
-export function procedure(job: JobFacts, torque: TorqueTable = defaultTorques): Step[] {
+export function procedure(job: JobFacts, figures: StepFigures = defaultFigures): Step[] {
   if (job.ends.length === 0) return [];
   const steps = new Map<string, Step>();
   for (const definition of stepDefinitions) {
     const over: (EndJob | null)[] = definition.each === 'end' ? [...job.ends] : [null];
     for (const end of over) {
-      const step = stepOf(definition, { job, end: end ?? job.ends[0]!, torque }, end?.end ?? null);
+      const step = stepOf(definition, { job, end: end ?? job.ends[0]!, ...figures }, end?.end ?? null);
       if (step) steps.set(step.id, step);
     }
   }

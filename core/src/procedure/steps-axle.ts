@@ -1,11 +1,15 @@
 import { washerWords } from '../parts';
-import { atEnd, confirm, final, measure, onSides, photo, trial, type StepDefinition } from './define';
+import { atEnd, confirm, final, measure, measured, onSides, photo, trial, type StepDefinition } from './define';
 
 const sides = ['left', 'right'] as const;
 
 const open = ({ closed }: { closed: boolean }) => !closed;
 
 /** Dry fit, axle stack, arms, nuts: the core of the job. */
+/** Twice as far as the rim runs off the middle; positive to the rider's right. */
+const rimBetweenBlades = (id: string, offMm: number) =>
+  measure(id, 'Rim nearer to the right blade or stay by (left: minus)', -2 * offMm, 2 * offMm);
+
 export const stepsAxle: readonly StepDefinition[] = [
   atEnd('fit', 'file-mark', 'Mark and mask the slots', 'Filing dust in a bearing or on a pad ends both.', {
     when: ({ end }) =>
@@ -73,7 +77,11 @@ export const stepsAxle: readonly StepDefinition[] = [
       typical: 4,
       drawing: 'axle',
       parts: ({ end }) => sides.flatMap((side) => end.inside[side].map((id) => `${side}: ${washerWords(id)}`)),
-      checks: [confirm('as-planned', 'Washers are as planned; else change them on the fit page first')],
+      checks: [
+        confirm('as-planned', 'Washers on the axle as shown'),
+        measured('stack-left', 'Washers on the left together'),
+        measured('stack-right', 'Washers on the right together'),
+      ],
     },
   ),
   atEnd(
@@ -103,7 +111,7 @@ export const stepsAxle: readonly StepDefinition[] = [
     after: ['dry-fit'],
     typical: 3,
     tools: ['Ruler'],
-    checks: [measure('rim-left-right', 'Rim nearer to one blade by', -3, 3)],
+    checks: ({ gap }) => [rimBetweenBlades('rim-left-right', gap.rimOffMm)],
   }),
   atEnd(
     'fit',
@@ -114,7 +122,7 @@ export const stepsAxle: readonly StepDefinition[] = [
       after: ['dry-fit'],
       typical: 3,
       safety: true,
-      checks: [measure('gap', 'Smallest gap found', 1, null)],
+      checks: ({ gap }) => [measure('gap', 'Smallest gap of rotor, bolts and spokes', gap.runningMm, null)],
     },
   ),
   atEnd('fit', 'cable-exit', 'Cable exit down, drip loop', 'Rain runs along a cable into the motor.', {
@@ -215,9 +223,9 @@ export const stepsAxle: readonly StepDefinition[] = [
     after: ['axle-tight', 'clamp-tight'],
     typical: 2,
     safety: true,
-    checks: [
+    checks: ({ gap }) => [
       confirm('still-seated', 'The axle still sits at the end of both slots'),
-      measure('rim-after', 'Rim nearer to one blade by', -3, 3),
+      rimBetweenBlades('rim-after', gap.rimOffMm),
     ],
   }),
   atEnd('lock', 'witness', 'Witness marks on nuts and arm', 'A line that has moved tells before anything is loose.', {

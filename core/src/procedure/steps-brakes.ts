@@ -34,9 +34,9 @@ export const stepsBrakes: readonly StepDefinition[] = [
     when: ({ end }) => (end.brake === 'disc' ? 'because this end has a disc' : null),
     after: ['caliper-centre'],
     typical: 2,
-    checks: [
+    checks: ({ gap }) => [
       confirm('no-rub', 'No rub over a whole turn'),
-      measure('pad-gap', 'Gap between cover and caliper body', 1, null),
+      measure('pad-gap', 'Gap between cover and caliper body', gap.coverMm, null),
     ],
   }),
   atEnd('brakes', 'rim-pads', 'Pads back on the track', 'Over the edge they cut the tyre, below it they dive.', {

@@ -6,7 +6,7 @@ import {
   jobOf,
   procedure,
   stepStates,
-  torquesOf,
+  stepFigures,
   type JobFacts,
   type SecondLooks,
   type StepState,
@@ -27,6 +27,6 @@ export function jobData(record: BikeRecord, workshop: Workshop, secondPerson: Se
   const facts = coreRecord(record);
   const states = { front: endState(facts, 'front', workshop), rear: endState(facts, 'rear', workshop) };
   const job = jobOf(record.bike.facts, states, activeEnd(facts), { secondPerson });
-  const steps = job ? stepStates(procedure(job, torquesOf(workshop.limits)), record.events) : [];
+  const steps = job ? stepStates(procedure(job, stepFigures(workshop.limits)), record.events) : [];
   return { record, states, job, steps };
 }

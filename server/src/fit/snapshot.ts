@@ -1,9 +1,7 @@
 import type { NewStack } from '@cricket/contract';
 import type { BikeRecord, StackSnapshot } from '@cricket/contract/shapes';
-import { judgeStack } from '@cricket/core/axle-stack';
-import { findingsWith } from '@cricket/core/fit';
+import { fittedStack } from '@cricket/core/as-fitted';
 import { endState, type Workshop } from '@cricket/core/next-action';
-import { worstOf } from '@cricket/core/verdict';
 
 import { ProblemError } from '../http/problem';
 import { withoutStacks } from './summaries';
@@ -32,17 +30,14 @@ export function snapshotOf(body: NewStack, record: BikeRecord, workshop: Worksho
   );
   const input = fit?.stackInput;
   if (!fit || !fitInput || !input) throw refused('end', `the ${body.end} end is not measured yet`);
-  const { rotorShimsMm, caliperShimsMm } = body;
-  const thicknessMm = thicknesses(body, input.washers);
-  const stack = judgeStack(input, { left: body.left, right: body.right, rotorShimsMm, caliperShimsMm }, thicknessMm);
-  const findings = findingsWith(fitInput, fit, stack);
-  const verdict = worstOf(findings.map((finding) => finding.verdict));
+  holdInStores(body, input.washers);
+  const { stack, findings, verdict } = fittedStack(fitInput, fit, body)!;
   const against = findings.find((finding) => finding.verdict === 'stop' || finding.verdict === 'unknown');
   if (against) throw refused(against.id, against.because);
   return { wheel: fit.wheel, input, stack, outside: fit.outside, slots: fit.slots, findings, verdict };
 }
 
-function thicknesses({ left, right }: NewStack, washers: { id: string; thicknessMm: number; count: number }[]) {
+function holdInStores({ left, right }: NewStack, washers: readonly { id: string; count: number }[]): void {
   const known = new Map(washers.map((washer) => [washer.id, washer]));
   const used = new Map<string, number>();
   for (const id of [...left, ...right]) used.set(id, (used.get(id) ?? 0) + 1);
@@ -50,7 +45,6 @@ function thicknesses({ left, right }: NewStack, washers: { id: string; thickness
     const there = known.get(id)?.count ?? 0;
     if (there < count) throw refused('washers', `${id}: ${count} wanted, ${there} there that suit this axle and slot`);
   }
-  return (id: string) => known.get(id)!.thicknessMm;
 }
 
 function refused(path: string, message: string): ProblemError {

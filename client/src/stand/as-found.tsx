@@ -1,0 +1,78 @@
+import { coverGapAsFound, rimAsFound, runningGapAsFound } from '@cricket/core/as-fitted';
+import type { Stack } from '@cricket/core/axle-stack';
+import type { FitReport } from '@cricket/core/fit';
+import type { LimitsInput } from '@cricket/core/limits';
+import { washerWords } from '@cricket/core/parts';
+import type { Finding } from '@cricket/core/verdict';
+import { View } from 'react-native';
+
+import { figure, signed } from '../bike/figures';
+import { Button } from '../ui/button';
+import { Txt } from '../ui/txt';
+import { VerdictLine } from '../ui/verdict-line';
+import type { CheckValues } from './check-values';
+import { words } from './words';
+
+export interface AsFoundProps {
+  fit: FitReport | null;
+  /** The stack on the axle. */
+  stack: Stack | null;
+  limits: LimitsInput | undefined;
+  values: CheckValues;
+  /** Leads to the step at which washers go on. */
+  onWashers: () => void;
+}
+
+/** Figures found at the step, against what was worked out: what they mean, and which washers would be better. */
+export function AsFound({ fit, stack, limits, values: { figures }, onWashers }: AsFoundProps) {
+  const nearer = figures['rim-left-right'] ?? figures['rim-after'];
+  const running = figures['gap'];
+  const cover = figures['pad-gap'];
+  if (nearer !== undefined && fit?.stackInput && stack) {
+    const rim = rimAsFound(fit.stackInput, stack, nearer);
+    return (
+      <Found finding={rim.finding} planned={words.asFound.rim(signed(rim.offsetMm), signed(stack.rimOffsetMm))}>
+        {rim.surprising ? <Txt>{words.asFound.surprising}</Txt> : null}
+        {rim.better ? (
+          <>
+            <Txt bold>{betterWords(rim.better)}</Txt>
+            <Button label={words.asFound.toWashers} onPress={onWashers} className="self-start" />
+          </>
+        ) : null}
+      </Found>
+    );
+  }
+  if (running !== undefined) return <Found finding={runningGapAsFound(running, limits)} planned={null} />;
+  if (cover !== undefined) {
+    const planned = fit?.rotor?.coverGapMm ?? null;
+    return (
+      <Found
+        finding={coverGapAsFound(cover, limits)}
+        planned={planned === null ? null : words.asFound.cover(figure(planned))}
+      />
+    );
+  }
+  return null;
+}
+
+interface FoundProps {
+  finding: Finding;
+  planned: string | null;
+  children?: React.ReactNode;
+}
+
+function Found({ finding, planned, children }: FoundProps) {
+  return (
+    <View className="gap-1 border-b border-rule px-4 py-3" testID="as-found" aria-live="polite">
+      <VerdictLine verdict={finding.verdict} />
+      <Txt>{[finding.because, ...(finding.verdict === 'goes' ? [] : finding.remedies)].join(' ')}</Txt>
+      {planned ? <Txt tone="soft">{planned}</Txt> : null}
+      {children}
+    </View>
+  );
+}
+
+function betterWords({ left, right, rimOffsetMm }: Stack): string {
+  const side = (ids: readonly string[]) => ids.map(washerWords).join(', ') || words.asFound.none;
+  return words.asFound.better(side(left.inside), side(right.inside), signed(rimOffsetMm));
+}

@@ -1,9 +1,11 @@
 import { defineConfig } from '@playwright/test';
 
+import type { ServerOptions } from './support/test';
+
 const phone = { viewport: { width: 390, height: 844 }, hasTouch: true };
 const wide = { viewport: { width: 1280, height: 800 } };
 
-export default defineConfig({
+export default defineConfig<ServerOptions>({
   testDir: './journeys',
   outputDir: './test-results',
   timeout: 180_000,
@@ -31,7 +33,12 @@ export default defineConfig({
     },
   },
   projects: [
-    { name: 'phone', use: phone },
+    { name: 'phone', use: phone, testIgnore: /two-servers\.spec\.ts/ },
+    {
+      name: 'two-servers',
+      use: { ...phone, twoServers: true },
+      testMatch: /(two-servers|conversion|two-persons|stand|people)\.spec\.ts/,
+    },
     { name: 'wide', use: wide, testMatch: /(whole-way|every-screen)\.spec\.ts/ },
   ],
 });

@@ -5,9 +5,13 @@ import { accessible, become, expect, test } from '../support/test';
 
 const refused = '/bikes/00000003-0000-4000-8000-000000000002/rear';
 
-test('a new shop gets its owner, who lets an installer in; the phone changes hands by PIN', async ({ page }) => {
+test('a new shop gets its owner, who lets an installer in; the phone changes hands by PIN', async ({
+  page,
+  twoServers,
+}) => {
   const shop = new OwnShop(false);
   await shop.open();
+  if (twoServers) await shop.pairUp();
   try {
     await page.goto(shop.url);
     await expect(page.getByRole('heading', { name: 'A new shop' })).toBeVisible();

@@ -6,6 +6,8 @@ import { fileURLToPath } from 'node:url';
 
 import { Client } from 'pg';
 
+import { TurnProxy } from './turn-proxy';
+
 const root = fileURLToPath(new URL('../..', import.meta.url));
 
 /** A server of a test's own, over a demo database of its own; it can be taken away and brought back. */
@@ -15,8 +17,10 @@ export class OwnShop {
   private readonly database = `shop_${randomUUID().replaceAll('-', '')}`;
   private port = 0;
 
+  private proxy: TurnProxy | null = null;
+
   get url(): string {
-    return `http://127.0.0.1:${this.port}`;
+    return this.proxy?.url ?? `http://127.0.0.1:${this.port}`;
   }
 
   /** A shop without demo data and people is the alternative. */
@@ -33,11 +37,17 @@ export class OwnShop {
     this.child = await this.serve(this.port);
   }
 
-  /** Starts another server over the same database, and tells the ports of both. */
-  async startSecond(): Promise<[number, number]> {
+  /** Puts another server over the same database beside the first, and a proxy before both that gives each a request in turn. */
+  async pairUp(): Promise<void> {
     const port = await freePort();
     this.second = await this.serve(port);
-    return [this.port, port];
+    this.proxy = new TurnProxy([this.port, port]);
+    await this.proxy.open();
+  }
+
+  /** How many requests each of the two servers has had. */
+  get served(): readonly number[] {
+    return this.proxy?.served ?? [];
   }
 
   private async serve(port: number): Promise<ChildProcess> {
@@ -70,6 +80,7 @@ export class OwnShop {
   }
 
   async close(): Promise<void> {
+    await this.proxy?.close();
     await this.stop();
     this.second?.kill('SIGKILL');
     await this.admin(`DROP DATABASE IF EXISTS ${this.database} WITH (FORCE)`);

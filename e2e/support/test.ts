@@ -3,12 +3,22 @@ import { test as base, expect, type Page } from '@playwright/test';
 
 import { OwnShop } from './own-shop';
 
+/** What a project chooses for its journeys. */
+export interface ServerOptions {
+  /** Two server processes on one database, request by request in turn. */
+  twoServers: boolean;
+}
+
 /** Every test has a shop of its own, and fails when the page complains. */
-export const test = base.extend<{ shop: OwnShop; complaints: string[] }>({
-  shop: async ({}, use) => {
+export const test = base.extend<{ shop: OwnShop; complaints: string[] } & ServerOptions>({
+  twoServers: [false, { option: true }],
+  shop: async ({ twoServers }, use) => {
     const shop = new OwnShop();
     await shop.open();
+    if (twoServers) await shop.pairUp();
     await use(shop);
+    // Neither server was left out.
+    if (twoServers) expect(Math.min(...shop.served)).toBeGreaterThan(5);
     await shop.close();
   },
   complaints: [

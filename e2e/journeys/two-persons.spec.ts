@@ -1,0 +1,103 @@
+import type { Page } from '@playwright/test';
+
+import { Stand } from '../support/stand';
+import { longtail, taken } from '../support/taken';
+import { accessible, become, expect, test } from '../support/test';
+
+/** The owner takes the phone where a second person is asked for. */
+async function hesperTakesThePhone(page: Page): Promise<void> {
+  await page
+    .getByRole('radiogroup', { name: 'Who looks takes the phone' })
+    .getByRole('radio', { name: 'Hesper' })
+    .click();
+  await page.getByTestId('pin').fill('4610');
+  await page.getByRole('button', { name: 'Take over' }).click();
+}
+
+test('a safety step waits for a second person, who takes the phone by PIN', async ({ page, shop }) => {
+  await become(page, shop, 'owner');
+  await page.goto(`${shop.url}/shop`);
+  const where = page.getByRole('radiogroup', { name: 'A second person looks' });
+  await where.getByRole('radio', { name: 'At the steps that tell most' }).click();
+  await become(page, shop, 'installer');
+  await taken(page, shop);
+  // Everything before the nuts is skipped here; the walk through all of it is another test's.
+  const stand = new Stand(page);
+  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
+  for (;;) {
+    const first = page.getByText('First comes');
+    await expect(page.getByTestId('step-title')).toBeVisible();
+    if ((await page.getByTestId('step-title').innerText()) === 'Axle nuts to their torque') {
+      if (!(await first.isVisible())) break;
+      await first.locator('xpath=..').getByRole('link').first().click();
+      await expect(page.getByTestId('step-title')).not.toHaveText('Axle nuts to their torque');
+    }
+    await page.getByRole('button', { name: 'Skip' }).click();
+    await page.getByTestId('step-because').fill('done last week');
+    const address = page.url();
+    await page.getByTestId('keep-because').click();
+    await expect.poll(() => page.url()).not.toBe(address);
+    await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
+  }
+  await stand.checks();
+  await page.getByTestId('step-done').click();
+  const second = page.getByTestId('second-person');
+  await expect(second).toContainText('Wren did it');
+  await expect(page.getByTestId('confirm-second')).toHaveCount(0);
+  await hesperTakesThePhone(page);
+  await page.getByTestId('confirm-second').click();
+  await expect(page.getByText('Confirmed by Hesper')).toBeVisible();
+  await expect
+    .poll(() => shop.query<{ person: string }>(`SELECT person FROM job_event WHERE data->>'how' = 'confirmed'`))
+    .toEqual([{ person: 'Hesper' }]);
+});
+
+test('no power before a second person has looked at every safety step, one by one or all in one go', async ({
+  page,
+  shop,
+}) => {
+  test.setTimeout(400_000);
+  await become(page, shop, 'owner');
+  await page.goto(`${shop.url}/shop`);
+  const where = page.getByRole('radiogroup', { name: 'A second person looks' });
+  await where.getByRole('radio', { name: 'At every safety step' }).click();
+  await become(page, shop, 'installer');
+  await taken(page, shop);
+  // The work goes on without anybody standing by, until the first power.
+  const done = await new Stand(page).walk();
+  expect(done).toBeGreaterThan(45);
+  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=loose-run`);
+  await expect(page.getByTestId('step-done')).toBeDisabled();
+  await page.getByTestId('first-second-look').click();
+  await accessible(page);
+  const nuts = page.getByTestId('look-axle-tight.rear');
+  await expect(nuts).toContainText('Left axle nut');
+  await expect(nuts).toContainText('50 N·m');
+  await expect(page.getByRole('button', { name: 'I have looked: right' })).toHaveCount(0);
+  await hesperTakesThePhone(page);
+  await page.getByTestId('look-seated.rear').getByRole('button', { name: 'Not right' }).click();
+  await page.getByTestId('step-because').fill('left shoulder stands off');
+  await page.getByTestId('keep-because').click();
+  await expect(page.getByTestId('look-seated.rear')).toHaveCount(0);
+  const right = page.getByRole('button', { name: 'I have looked: right' });
+  for (let left = await right.count(); left > 0; left--) {
+    await right.first().click();
+    await expect(right).toHaveCount(left - 1);
+  }
+  await expect(page.getByText('Nothing waits for a second person')).toBeVisible();
+  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=seated.rear`);
+  await expect(page.getByRole('alert')).toContainText('left shoulder stands off');
+  // What was wrong is put right, and now it is the other's turn to look.
+  await new Stand(page).checks();
+  await page.getByTestId('step-done').click();
+  await page.goto(`${shop.url}/bikes/${longtail}/second-look`);
+  await expect(page.getByTestId('look-seated.rear')).toContainText('Done by Hesper');
+  await page.request.post(`${shop.url}/api/session/demo`, { data: { role: 'installer' } });
+  await page.reload();
+  await page.getByTestId('confirm-seated.rear').click();
+  await expect(page.getByText('Nothing waits for a second person')).toBeVisible();
+  await page.goto(`${shop.url}/bikes/${longtail}/stand`);
+  await expect(page.getByTestId('step-title')).toHaveText('First power-up with the loom loose');
+  await new Stand(page).checks();
+  await expect(page.getByTestId('step-done')).toBeEnabled();
+});

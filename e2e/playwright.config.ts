@@ -33,11 +33,11 @@ export default defineConfig<ServerOptions>({
     },
   },
   projects: [
-    { name: 'phone', use: phone, testIgnore: /two-servers\.spec\.ts/ },
+    { name: 'phone', use: phone },
     {
       name: 'two-servers',
       use: { ...phone, twoServers: true },
-      testMatch: /(two-servers|conversion|two-persons|stand|people)\.spec\.ts/,
+      testMatch: /(conversion|two-persons|stand|people)\.spec\.ts/,
     },
     { name: 'wide', use: wide, testMatch: /(whole-way|every-screen)\.spec\.ts/ },
   ],

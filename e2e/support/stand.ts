@@ -47,7 +47,7 @@ export class Stand {
           await page.getByTestId('next-step').click();
         const now = await title.or(page.getByText('Every step is done')).first().innerText();
         expect(now === words && page.url() === address).toBe(false);
-      }).toPass();
+      }).toPass({ intervals: [30, 60, 120, 250] });
     }
   }
 

@@ -1,10 +1,11 @@
+import { coreRecord } from '@cricket/contract/core-record';
 import type { BikeRecord } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
-import type { EndState, Workshop } from '@cricket/core/next-action';
+import type { BikeRecord as CoreRecord, EndState, Workshop } from '@cricket/core/next-action';
+import { replaceEqualDeep } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 
 import { fitWorker } from '../workers/fit-worker';
-import { coreRecord } from '@cricket/contract/core-record';
 
 /**
  * The state of each given end, worked out in the worker: a fit takes longer than a frame on a phone, and the page need
@@ -17,10 +18,10 @@ export function useEndStates(
 ): Partial<Record<End, EndState>> | null {
   const wanted = ends.join(' ');
   const [states, setStates] = useState<Partial<Record<End, EndState>> | null>(null);
+  const core = useDecisive(record);
   useEffect(() => {
-    if (!record) return undefined;
+    if (!core) return undefined;
     let stale = false;
-    const core = coreRecord(record);
     const asked = (wanted.split(' ') as End[]).map(
       async (end) => [end, await fitWorker().endState(core, end, workshop)] as const,
     );
@@ -30,6 +31,18 @@ export function useEndStates(
     return () => {
       stale = true;
     };
-  }, [record, wanted, workshop]);
+  }, [core, wanted, workshop]);
   return states;
+}
+
+/**
+ * What of a record a fit depends on, the same object as long as none of it changes: at the stand every step is written
+ * down, and none of them but an override asks for a new fit.
+ */
+function useDecisive(record: BikeRecord | null): CoreRecord | null {
+  const [decisive, setDecisive] = useState<CoreRecord | null>(null);
+  const events = record?.events.filter(({ kind }) => kind === 'override') ?? [];
+  const same = record ? replaceEqualDeep(decisive, coreRecord({ ...record, events })) : null;
+  if (same !== decisive) setDecisive(same);
+  return same;
 }

@@ -6,6 +6,7 @@ import { extname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
 
+import type { SessionInfo } from '@cricket/contract/shapes';
 import { chromium } from '@playwright/test';
 
 const dist = fileURLToPath(new URL('../client/dist', import.meta.url));
@@ -32,9 +33,20 @@ const routes = [
 
 if (!existsSync(join(dist, 'index.html'))) throw new Error('the client is not built; run npm start once');
 
+/** Somebody is at the phone, so that the door is open. */
+const somebody: SessionInfo = {
+  person: { id: '00000000-0000-4000-8000-000000000001', name: 'Wren', role: 'installer' },
+  empty: false,
+  demo: false,
+};
+
 /** Serves the exported client without a shop behind it: which pieces a page asks for does not depend on the data. */
 const server = createServer((request, response) => {
   const path = decodeURIComponent(new URL(request.url!, 'http://x').pathname);
+  if (path === '/api/session') {
+    response.writeHead(200, { 'content-type': 'application/json' });
+    return void response.end(JSON.stringify(somebody));
+  }
   if (path.startsWith('/api') || path === '/pieces.json') return void response.writeHead(503).end();
   const file = join(dist, extname(path) ? path : 'index.html');
   if (!existsSync(file)) return void response.writeHead(404).end();
@@ -61,7 +73,7 @@ process.stdout.write(
   `${'route'.padEnd(28)}${'JS gzip'.padStart(10)}${'JS brotli'.padStart(11)}${'all gzip'.padStart(10)}${'files'.padStart(7)}\n`,
 );
 for (const route of routes) {
-  const page = await browser.newPage();
+  const page = await browser.newPage({ serviceWorkers: 'block' });
   const asked = new Set<string>();
   page.on('requestfinished', (request) => asked.add(new URL(request.url()).pathname));
   await page.goto(address + route);

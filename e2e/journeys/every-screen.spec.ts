@@ -39,7 +39,7 @@ const screens: [name: string, path: string, ready: string][] = [
   ['people', '/people', 'Hesper'],
   ['stand', '/bikes/00000003-0000-4000-8000-000000000003/stand', 'All right, done'],
   ['a safety step', '/bikes/00000003-0000-4000-8000-000000000003/stand?step=axle-tight.rear', 'Reached 50 N·m'],
-  ['second look', '/bikes/00000003-0000-4000-8000-000000000003/second-look', 'Nothing waits for a second person'],
+  ['second look', '/bikes/00000003-0000-4000-8000-000000000003/stand?look=second', 'Nothing waits for a second person'],
   ['washers on', '/bikes/00000003-0000-4000-8000-000000000003/stand?step=inside-washers.rear', 'As planned: '],
   ['strip', '/bikes/00000003-0000-4000-8000-000000000003/stand?step=came-off.rear', 'Quick release'],
   ['parts', '/bikes/00000003-0000-4000-8000-000000000003/stand?step=parts-fate', 'What became of each part'],

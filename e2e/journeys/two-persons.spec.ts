@@ -90,7 +90,7 @@ test('no power before a second person has looked at every safety step, one by on
   // What was wrong is put right, and now it is the other's turn to look.
   await new Stand(page).checks();
   await page.getByTestId('step-done').click();
-  await page.goto(`${shop.url}/bikes/${longtail}/second-look`);
+  await page.goto(`${shop.url}/bikes/${longtail}/stand?look=second`);
   await expect(page.getByTestId('look-seated.rear')).toContainText('Done by Hesper');
   await page.request.post(`${shop.url}/api/session/demo`, { data: { role: 'installer' } });
   await page.reload();

@@ -8,7 +8,7 @@ export type Station =
 export const takeInPath = (bikeId: string) => `/bikes/${bikeId}/take-in`;
 export const standPath = (bikeId: string, stepId?: string) =>
   `/bikes/${bikeId}/stand${stepId ? `?step=${encodeURIComponent(stepId)}` : ''}`;
-export const secondLookPath = (bikeId: string) => `/bikes/${bikeId}/second-look`;
+export const secondLookPath = (bikeId: string) => `/bikes/${bikeId}/stand?look=second`;
 export const claimPath = (bikeId: string, end: End) => `/bikes/${bikeId}/claim?end=${end}`;
 export const putBackPath = (bikeId: string) => `/bikes/${bikeId}/put-back`;
 export const journalPath = (bikeId: string) => `/bikes/${bikeId}/journal`;

@@ -1,4 +1,4 @@
-import { secondLooks } from '@cricket/core/procedure';
+import type { SecondLooks } from '@cricket/core/procedure';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { Pressable, View } from 'react-native';
@@ -53,7 +53,7 @@ export function ShopScreen() {
         {own && settings.data ? (
           <Switch
             label={words.second}
-            options={secondLooks.map((where) => [where, words.secondOptions[where]] as const)}
+            options={Object.entries(words.secondOptions) as [SecondLooks, string][]}
             value={settings.data.secondPerson ?? 'none'}
             onPick={(secondPerson) => void putSettings({ ...settings.data, secondPerson })}
           />

@@ -1,5 +1,4 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
-import { fittedStack } from '@cricket/core/as-fitted';
 import type { Arrangement } from '@cricket/core/axle-stack';
 import type { Side } from '@cricket/core/features';
 import type { EndState } from '@cricket/core/next-action';
@@ -13,6 +12,7 @@ import { arrangementOf } from '../fit/arrangement';
 import { HandPanel, WasherSizes } from '../fit/hand-panel';
 import { onLip } from '../fit/on-lip';
 import { useAccept } from '../fit/use-accept';
+import { useJudging } from '../fit/use-judging';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Txt } from '../ui/txt';
@@ -35,18 +35,19 @@ export function AsFitted({ record, state, values }: AsFittedProps) {
   const [hand, setHand] = useState<Arrangement | null>(null);
   const [part, setPart] = useState<AxlePart | null>(null);
   const [sent, setSent] = useState<string | null>(null);
+  const judging = useJudging();
   const planned = stackOnAxle(record, state);
   const measured = measuredSides(values);
   const { left, right } = measured;
   const fitted = useMemo(() => {
-    if (!planned || !fit || !fitInput) return null;
+    if (!planned || !fit || !fitInput || !judging) return null;
     const measuredMm = { ...(left !== undefined && { left }), ...(right !== undefined && { right }) };
-    return fittedStack(fitInput, fit, { ...(hand ?? arrangementOf(planned)), measuredMm });
-  }, [planned, fit, fitInput, hand, left, right]);
+    return judging.fittedStack(fitInput, fit, { ...(hand ?? arrangementOf(planned)), measuredMm });
+  }, [planned, fit, fitInput, hand, left, right, judging]);
   const key = fitted ? JSON.stringify([arrangementOf(fitted.stack), measured]) : '';
   const accept = useAccept(record.bike.id, end, key, () => setSent(key));
   const input = fit?.stackInput;
-  if (!planned || !fit || !input || !wheel) return null;
+  if (!planned || !fit || !input || !wheel || !judging) return null;
   if (!fitted) return <Txt className="px-4 py-2">{words.asFitted.notInStores}</Txt>;
   const { stack, verdict, findings } = fitted;
   const otherwise = sides.some(

@@ -1,4 +1,3 @@
-import { coverGapAsFound, rimAsFound, runningGapAsFound } from '@cricket/core/as-fitted';
 import type { Stack } from '@cricket/core/axle-stack';
 import type { FitReport } from '@cricket/core/fit';
 import type { LimitsInput } from '@cricket/core/limits';
@@ -7,6 +6,7 @@ import type { Finding } from '@cricket/core/verdict';
 import { View } from 'react-native';
 
 import { figure, signed } from '../bike/figures';
+import { useJudging } from '../fit/use-judging';
 import { Button } from '../ui/button';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
@@ -25,11 +25,13 @@ export interface AsFoundProps {
 
 /** Figures found at the step, against what was worked out: what they mean, and which washers would be better. */
 export function AsFound({ fit, stack, limits, values: { figures }, onWashers }: AsFoundProps) {
+  const judging = useJudging();
+  if (!judging) return null;
   const nearer = figures['rim-left-right'] ?? figures['rim-after'];
   const running = figures['gap'];
   const cover = figures['pad-gap'];
   if (nearer !== undefined && fit?.stackInput && stack) {
-    const rim = rimAsFound(fit.stackInput, stack, nearer);
+    const rim = judging.rimAsFound(fit.stackInput, stack, nearer);
     return (
       <Found finding={rim.finding} planned={words.asFound.rim(signed(rim.offsetMm), signed(stack.rimOffsetMm))}>
         {rim.surprising ? <Txt>{words.asFound.surprising}</Txt> : null}
@@ -42,12 +44,12 @@ export function AsFound({ fit, stack, limits, values: { figures }, onWashers }: 
       </Found>
     );
   }
-  if (running !== undefined) return <Found finding={runningGapAsFound(running, limits)} planned={null} />;
+  if (running !== undefined) return <Found finding={judging.runningGapAsFound(running, limits)} planned={null} />;
   if (cover !== undefined) {
     const planned = fit?.rotor?.coverGapMm ?? null;
     return (
       <Found
-        finding={coverGapAsFound(cover, limits)}
+        finding={judging.coverGapAsFound(cover, limits)}
         planned={planned === null ? null : words.asFound.cover(figure(planned))}
       />
     );

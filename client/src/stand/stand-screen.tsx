@@ -12,6 +12,7 @@ import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { words as shared } from '../ui/words';
+import { SecondLook } from './second-look';
 import { StationStrip } from './station-strip';
 import { StepList } from './step-list';
 import { StepPage } from './step-page';
@@ -22,7 +23,7 @@ import { words } from './words';
 
 /** One step at a time, for one thumb; or all of them as a list. */
 export function StandScreen() {
-  const { bikeId, step: asked } = useLocalSearchParams<{ bikeId: string; step?: string }>();
+  const { bikeId, step: asked, look } = useLocalSearchParams<{ bikeId: string; step?: string; look?: string }>();
   const router = useRouter();
   const stand = useStand(bikeId);
   const waits = useWaits(bikeId);
@@ -47,6 +48,7 @@ export function StandScreen() {
       </Screen>
     );
   }
+  if (look === 'second') return <SecondLook record={record} job={job} steps={steps} />;
   const inHand = stepInHand(steps);
   const current = steps.find(({ step }) => step.id === asked) ?? inHand;
   const unseen = steps.filter(({ awaitsSecond }) => awaitsSecond).length;

@@ -1,3 +1,4 @@
+import { nutTorqueNm } from '../torque-reaction';
 import { openAtTakeIn } from '../take-in-open';
 import { bikeChecks, type BikeChecksInput, type BikeChecksResult, type BrakeKind } from '../bike-checks';
 import type { EndFacts } from '../end-facts';
@@ -6,7 +7,6 @@ import { lawFindings } from '../law';
 import type { MotorTorqueResult } from '../motor-torque';
 import { told, type Finding } from '../verdict';
 import type { FitInput } from './contract';
-import { nutTorqueNm } from './nut-torque';
 import { lengthOf } from './readings';
 import { massAfterKg } from './tyre';
 import { wheelRadiusM } from '../wheel-radius';

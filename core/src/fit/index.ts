@@ -11,7 +11,6 @@ export type {
 } from './contract';
 export { fit } from './fit';
 export { massAfterKg } from './tyre';
-export { nutTorqueNm } from './nut-torque';
 export { knownTools } from './tools';
 export { findingsWith } from './with-stack';
 export { fitTwoMotors, type TwoMotorsReport } from './two-motors';

@@ -2,11 +2,10 @@ import type { ArmPlacement } from '../arm-fit';
 import type { Side } from '../features';
 import { motorTorque, type MotorTorqueResult } from '../motor-torque';
 import type { SlotFitResult } from '../slot-fit';
-import type { TorqueReactionInput, TorqueSide } from '../torque-reaction';
+import { nutTorqueNm, type TorqueReactionInput, type TorqueSide } from '../torque-reaction';
 import { torqueArms } from './arms';
 import type { FitInput } from './contract';
 import { wheelRadiusM } from '../wheel-radius';
-import { nutTorqueNm } from './nut-torque';
 
 /** Torque of the kit's motor; null as long as nobody has recorded the kit. */
 export function kitTorque({ wheel, beside }: FitInput): MotorTorqueResult | null {

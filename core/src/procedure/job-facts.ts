@@ -1,8 +1,9 @@
 import type { BikeFacts } from '../bike-facts';
 import type { EndFacts } from '../end-facts';
 import type { End, Side } from '../features';
-import { nutTorqueNm, type FitReport } from '../fit';
+import type { FitReport } from '../fit';
 import type { EndState } from '../next-action';
+import { nutTorqueNm } from '../torque-reaction';
 import type { EndJob, JobFacts } from './contract';
 import type { SecondLooks } from './kinds';
 

@@ -12,5 +12,6 @@ export {
   type TorqueSide,
 } from './contract';
 export { nutMaxNm } from './nut';
+export { nutTorqueNm } from './nut-torque';
 export { torqueHolds } from './remedies';
 export { torqueReaction } from './torque-reaction';

@@ -1,43 +1,38 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
-import type { StepState } from '@cricket/core/procedure';
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import type { JobFacts, StepState } from '@cricket/core/procedure';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 
 import { figure } from '../bike/figures';
-import { bikePath, standPath } from '../bike/paths';
+import { standPath } from '../bike/paths';
 import { useWrites } from '../data/use-writes';
 import { PhotoStrip } from '../photos/photo-strip';
 import { HandOver } from '../session/hand-over';
 import { RoleButton } from '../session/role-button';
 import { useMe } from '../session/use-session';
 import { Button } from '../ui/button';
-import { Failed, Fetching, Notice } from '../ui/notice';
+import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
-import { words as shared } from '../ui/words';
 import { AskBecause } from './ask-because';
 import { looks, secondNeeds } from './second-person';
-import { useStand } from './use-stand';
 import { words } from './words';
 
+export interface SecondLookProps {
+  record: BikeRecord;
+  job: JobFacts;
+  steps: readonly StepState[];
+}
+
 /** Everything of one bike that waits for a second person, looked at in one go. */
-export function SecondLookScreen() {
-  const { bikeId } = useLocalSearchParams<{ bikeId: string }>();
-  const { record, job, steps, isPending, refetch } = useStand(bikeId);
+export function SecondLook({ record, job, steps }: SecondLookProps) {
   const me = useMe();
-  if (!record) {
-    return (
-      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
-        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
-  }
   const waiting = steps.filter(({ awaitsSecond }) => awaitsSecond);
   const mine = waiting.filter(({ person }) => person === me.name);
   return (
-    <Screen title={words.secondLook.title} tag={record.bike.tag} backTo={standPath(bikeId)}>
+    <Screen title={words.secondLook.title} tag={record.bike.tag} backTo={standPath(record.bike.id)}>
       <View className="max-w-[640px]">
         {waiting.length > 0 ? <Txt className="px-4 py-2">{words.secondLook.lead}</Txt> : null}
         {waiting.length === 0 ? <Notice title={words.secondLook.none} because={words.secondLook.noneWhy} /> : null}
@@ -50,7 +45,7 @@ export function SecondLookScreen() {
           <ToBeSeen
             key={state.step.id}
             record={record}
-            atEnd={job?.ends[0]?.end ?? 'front'}
+            atEnd={job.ends[0]!.end}
             state={state}
             own={state.person === me.name}
           />

@@ -1,1 +1,0 @@
-export { SecondLookScreen as default } from '../../../src/stand/second-look-screen';

@@ -37,7 +37,8 @@ export default defineConfig<ServerOptions>({
     {
       name: 'two-servers',
       use: { ...phone, twoServers: true },
-      testMatch: /(conversion|two-persons|stand|people)\.spec\.ts/,
+      // Whole conversions, hand-overs, and what two phones write at once.
+      grep: /@two-servers/,
     },
     { name: 'wide', use: wide, testMatch: /(whole-way|every-screen)\.spec\.ts/ },
   ],

@@ -14,43 +14,47 @@ async function hesperTakesThePhone(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Take over' }).click();
 }
 
-test('a safety step waits for a second person, who takes the phone by PIN', async ({ page, shop }) => {
-  await become(page, shop, 'owner');
-  await page.goto(`${shop.url}/shop`);
-  const where = page.getByRole('radiogroup', { name: 'A second person looks' });
-  await where.getByRole('radio', { name: 'At the steps that tell most' }).click();
-  await become(page, shop, 'installer');
-  await taken(page, shop);
-  // Everything before the nuts is skipped here; the walk through all of it is another test's.
-  const stand = new Stand(page);
-  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
-  for (;;) {
-    const first = page.getByText('First comes');
-    await expect(page.getByTestId('step-title')).toBeVisible();
-    if ((await page.getByTestId('step-title').innerText()) === 'Axle nuts to their torque') {
-      if (!(await first.isVisible())) break;
-      await first.locator('xpath=..').getByRole('link').first().click();
-      await expect(page.getByTestId('step-title')).not.toHaveText('Axle nuts to their torque');
-    }
-    await page.getByRole('button', { name: 'Skip' }).click();
-    await page.getByTestId('step-because').fill('done last week');
-    const address = page.url();
-    await page.getByTestId('keep-because').click();
-    await expect.poll(() => page.url()).not.toBe(address);
+test(
+  'a safety step waits for a second person, who takes the phone by PIN',
+  { tag: '@two-servers' },
+  async ({ page, shop }) => {
+    await become(page, shop, 'owner');
+    await page.goto(`${shop.url}/shop`);
+    const where = page.getByRole('radiogroup', { name: 'A second person looks' });
+    await where.getByRole('radio', { name: 'At the steps that tell most' }).click();
+    await become(page, shop, 'installer');
+    await taken(page, shop);
+    // Everything before the nuts is skipped here; the walk through all of it is another test's.
+    const stand = new Stand(page);
     await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
-  }
-  await stand.checks();
-  await page.getByTestId('step-done').click();
-  const second = page.getByTestId('second-person');
-  await expect(second).toContainText('Wren did it');
-  await expect(page.getByTestId('confirm-second')).toHaveCount(0);
-  await hesperTakesThePhone(page);
-  await page.getByTestId('confirm-second').click();
-  await expect(page.getByText('Confirmed by Hesper')).toBeVisible();
-  await expect
-    .poll(() => shop.query<{ person: string }>(`SELECT person FROM job_event WHERE data->>'how' = 'confirmed'`))
-    .toEqual([{ person: 'Hesper' }]);
-});
+    for (;;) {
+      const first = page.getByText('First comes');
+      await expect(page.getByTestId('step-title')).toBeVisible();
+      if ((await page.getByTestId('step-title').innerText()) === 'Axle nuts to their torque') {
+        if (!(await first.isVisible())) break;
+        await first.locator('xpath=..').getByRole('link').first().click();
+        await expect(page.getByTestId('step-title')).not.toHaveText('Axle nuts to their torque');
+      }
+      await page.getByRole('button', { name: 'Skip' }).click();
+      await page.getByTestId('step-because').fill('done last week');
+      const address = page.url();
+      await page.getByTestId('keep-because').click();
+      await expect.poll(() => page.url()).not.toBe(address);
+      await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
+    }
+    await stand.checks();
+    await page.getByTestId('step-done').click();
+    const second = page.getByTestId('second-person');
+    await expect(second).toContainText('Wren did it');
+    await expect(page.getByTestId('confirm-second')).toHaveCount(0);
+    await hesperTakesThePhone(page);
+    await page.getByTestId('confirm-second').click();
+    await expect(page.getByText('Confirmed by Hesper')).toBeVisible();
+    await expect
+      .poll(() => shop.query<{ person: string }>(`SELECT person FROM job_event WHERE data->>'how' = 'confirmed'`))
+      .toEqual([{ person: 'Hesper' }]);
+  },
+);
 
 test('no power before a second person has looked at every safety step, one by one or all in one go', async ({
   page,

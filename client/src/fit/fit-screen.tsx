@@ -7,7 +7,7 @@ import { inHundred } from '../bike/figures';
 import { nextSentence, purchaseWords } from '../bike/next-words';
 import { bikePath, endPath, measurePath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
-import type { AxleLineData, AxlePart } from '../drawing/axle-line/axle-parts';
+import type { AxlePart } from '../drawing/axle-line/axle-parts';
 import { featureWords } from '../measure/feature-words';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
@@ -19,12 +19,12 @@ import { useWide } from '../ui/use-wide';
 import { words as shared } from '../ui/words';
 import { arrangementOf } from './arrangement';
 import { AxleDrawing } from './axle-drawing';
+import { axleLineOf } from './axle-line-of';
 import { BuiltUp } from './built-up';
 import { FindingRow } from './finding-row';
 import { HandPanel } from './hand-panel';
 import { OverridePanel } from './override-panel';
 import { StackList } from './stack-figures';
-import { onLip } from './on-lip';
 import { useAccept } from './use-accept';
 import { useFitChoice } from './use-fit-choice';
 import { useJudging } from './use-judging';
@@ -77,17 +77,7 @@ export function FitScreen() {
   }
   const { stack, verdict, findings } = choice;
   const input = fit.stackInput;
-  const data: AxleLineData | null =
-    stack && input
-      ? {
-          wheel: fit.wheel,
-          input,
-          stack,
-          outside: fit.outside,
-          lips: { left: state.facts.sides.left.lip, right: state.facts.sides.right.lip },
-          onLip: onLip(fit.slots),
-        }
-      : null;
+  const data = axleLineOf(state, stack);
   const impossible = fit.stack?.impossible;
   // Once everything is read: the reading whose repeat is worth most.
   const again = fit.measureNext.find(({ state: how }) => how === 'again') ?? null;

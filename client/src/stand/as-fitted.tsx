@@ -9,8 +9,8 @@ import { figure, signed } from '../bike/figures';
 import type { AxlePart } from '../drawing/axle-line/axle-parts';
 import { PartStrip } from '../drawing/axle-line/part-strip';
 import { arrangementOf } from '../fit/arrangement';
+import { axleLineOf } from '../fit/axle-line-of';
 import { HandPanel, WasherSizes } from '../fit/hand-panel';
-import { onLip } from '../fit/on-lip';
 import { useAccept } from '../fit/use-accept';
 import { useJudging } from '../fit/use-judging';
 import { RoleButton } from '../session/role-button';
@@ -55,14 +55,6 @@ export function AsFitted({ record, state, values }: AsFittedProps) {
       stack[side].inside.join() !== planned[side].inside.join() ||
       Math.abs(stack[side].totalMm - planned[side].totalMm) > 0.005,
   );
-  const data = {
-    wheel: fit.wheel,
-    input,
-    stack,
-    outside: fit.outside,
-    lips: { left: state.facts.sides.left.lip, right: state.facts.sides.right.lip },
-    onLip: onLip(fit.slots),
-  };
   const change = (next: Arrangement) => {
     setHand(next);
     setPart(null);
@@ -74,7 +66,7 @@ export function AsFitted({ record, state, values }: AsFittedProps) {
         {words.asFitted.title}
       </Txt>
       <PartStrip
-        data={data}
+        data={axleLineOf(state, stack)!}
         selected={part?.key ?? null}
         onPick={(picked) => setPart(picked.key === part?.key ? null : picked)}
         leftName={words.ridersLeft}

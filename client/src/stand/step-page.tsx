@@ -3,12 +3,10 @@ import type { End } from '@cricket/core/features';
 import type { LimitsInput } from '@cricket/core/limits';
 import type { EndState } from '@cricket/core/next-action';
 import type { JobFacts, StepState } from '@cricket/core/procedure';
-import { putBack } from '@cricket/core/put-back';
-import { useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
-import { Pressable, useWindowDimensions, View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 
-import { bikePath, endPath, measurePath } from '../bike/paths';
+import { bikePath } from '../bike/paths';
 import { useWrites } from '../data/use-writes';
 import { chirp } from '../measure/chirp';
 import { changeSettings, useSettings } from '../settings/settings';
@@ -17,19 +15,13 @@ import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
-import { AsFitted } from './as-fitted';
-import { AsFound } from './as-found';
-import { AsReached } from './as-reached';
 import { AskBecause } from './ask-because';
 import { CheckRow } from './check-row';
 import { asRecorded, mayBeDone, readingsOf, type CheckValues } from './check-values';
-import { FatesPanel } from './fates-panel';
 import { FirstComes } from './first-comes';
-import { OffAxlePanel } from './off-axle-panel';
-import { ParcelPanel } from './parcel-panel';
 import { secondNeeds, SecondPerson } from './second-person';
-import { stackOnAxle } from './stack-on-axle';
 import { stepAloud } from './step-aloud';
+import { StepExtras } from './step-extras';
 import { StepDrawing } from './step-drawing';
 import { irreversibleOf } from './irreversible-of';
 import { words } from './words';
@@ -45,9 +37,6 @@ export interface StepPageProps {
   onGo: (stepId: string | null) => void;
   onWait: (stepId: string, what: string, minutes: number) => void;
 }
-
-/** Nothing was recorded of either side. */
-const neverStripped = { left: null, right: null };
 
 /** Rotor bolts in a star, where the fit says nothing else. */
 const usualStar = [1, 4, 2, 5, 3, 6];
@@ -183,12 +172,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
             </Txt>
           ) : null}
           {current.awaitsSecond ? (
-            <SecondPerson
-              doneBy={current.person ?? ''}
-              // A throttle without a brake that cuts the motor takes the owner's word.
-              needs={secondNeeds(step)}
-              onConfirm={() => say('confirmed')}
-            />
+            <SecondPerson doneBy={current.person ?? ''} needs={secondNeeds(step)} onConfirm={() => say('confirmed')} />
           ) : null}
           {asking ? (
             <AskBecause
@@ -215,52 +199,16 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
               }}
             />
           ))}
-          {base === 'inside-washers' && states[endJob.end] ? (
-            <AsFitted record={record} state={states[endJob.end]!} values={values} />
-          ) : null}
-          {['middle', 'seat-again', 'running-clearance', 'rotor-spin'].includes(base) ? (
-            <AsFound
-              fit={fit}
-              stack={stackOnAxle(record, states[endJob.end])}
-              limits={limits}
-              values={values}
-              onWashers={() => onGo(`inside-washers.${endJob.end}`)}
-            />
-          ) : null}
-          {base === 'axle-tight' || base === 'retorque' ? <AsReached end={endJob} fit={fit} values={values} /> : null}
-          {base === 'came-off' ? (
-            <OffAxlePanel
-              recorded={putBack(record.events).ends.find(({ end }) => end === endJob.end)?.sides ?? neverStripped}
-              onRecord={(side, parts) => void addEvent(bikeId, 'came-off', { end: endJob.end, side, parts })}
-            />
-          ) : null}
-          {base === 'as-delivered'
-            ? (['left', 'right'] as const).map((side) => (
-                <StepLink
-                  key={side}
-                  label={words.writeDelivered[side]}
-                  path={measurePath(bikeId, endJob.end, `washers-delivered.${side}`)}
-                />
-              ))
-            : null}
-          {base === 'hub-measure' ? (
-            <StepLink label={words.parcel.differsWhat} path={`/wheels/${states[endJob.end]!.wheel!.id}`} />
-          ) : null}
-          {base === 'parcel-count' ? (
-            <ParcelPanel
-              record={record}
-              end={endJob}
-              wheelId={states[endJob.end]!.wheel!.id}
-              values={values}
-              onRecord={(data) => void addEvent(bikeId, 'received', data)}
-            />
-          ) : null}
-          {base === 'parts-fate' ? (
-            <FatesPanel record={record} ends={job.ends} onRecord={(data) => void addEvent(bikeId, 'kit-parts', data)} />
-          ) : null}
-          {['inside-washers', 'middle', 'seat-again', 'running-clearance'].includes(base) ? (
-            <StepLink label={words.changeWashers} path={endPath(bikeId, endJob.end, 'fit')} />
-          ) : null}
+          <StepExtras
+            record={record}
+            job={job}
+            end={endJob}
+            state={states[endJob.end]!}
+            base={base}
+            values={values}
+            limits={limits}
+            onGo={onGo}
+          />
           <View className="flex-row flex-wrap items-end gap-3 px-4 py-4">
             <Button label={words.aloud} onPress={() => stepAloud(step)} />
             {at > 0 ? <Button label={words.before} onPress={() => onGo(steps[at - 1]!.step.id)} /> : null}
@@ -279,15 +227,5 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
         </View>
       </View>
     </Screen>
-  );
-}
-
-/** Leads to another page that the step needs. */
-function StepLink({ label, path }: { label: string; path: string }) {
-  const router = useRouter();
-  return (
-    <Pressable role="link" onPress={() => router.navigate(path as never)} className="min-h-[56px] justify-center px-4">
-      <Txt className="underline">{label}</Txt>
-    </Pressable>
   );
 }

@@ -76,6 +76,43 @@ describe('Outbox', () => {
     expect(outbox.snapshot().writes).toEqual([]);
   });
 
+  it('knows when closing the page would lose something', async () => {
+    const { send, state } = server();
+    const store = memoryStore();
+    let keepIt = () => undefined as void;
+    const slow: OutboxStore = {
+      ...store,
+      add: async (row) => {
+        await new Promise<void>((resolve) => (keepIt = resolve));
+        return store.add(row);
+      },
+    };
+    state.away = true;
+    const outbox = new Outbox({ openStore: async () => slow, send, waitMs: () => 1_000_000 });
+    expect(outbox.wouldLose()).toBe(false);
+    const outcome = outbox.submit(write('one'), about);
+    await Promise.resolve();
+    expect(outbox.wouldLose()).toBe(true);
+    await new Promise((resolve) => setImmediate(resolve));
+    keepIt();
+    expect(await outcome).toEqual({ kind: 'waiting' });
+    // Kept: the next page sends it.
+    expect(outbox.wouldLose()).toBe(false);
+    outbox.close();
+    // A browser that keeps nothing holds it in this page alone.
+    const fleeting = new Outbox({
+      openStore: async () => ({ ...memoryStore(), durable: false }),
+      send,
+      waitMs: () => 1_000_000,
+    });
+    expect(await fleeting.submit(write('two'), about)).toEqual({ kind: 'waiting' });
+    expect(fleeting.wouldLose()).toBe(true);
+    state.away = false;
+    fleeting.tryNow();
+    while (fleeting.wouldLose()) await new Promise((resolve) => setImmediate(resolve));
+    fleeting.close();
+  });
+
   it('takes back what could not be kept at all, and says so', async () => {
     const { send } = server();
     const broken = { ...memoryStore(), add: () => Promise.reject(new Error('gone')) };

@@ -115,6 +115,9 @@ export class Outbox {
     this.tryNow();
   }
 
+  /** Whether closing the page now would lose something: a write not kept yet, or a browser that keeps nothing. */
+  readonly wouldLose = (): boolean => this.arriving.size > 0 || (!this.state.durable && this.state.writes.length > 0);
+
   /** Stops trying; what waits stays kept. */
   readonly close = (): void => {
     this.closed = true;

@@ -14,7 +14,13 @@ export const outbox = new Outbox({
 });
 
 if (channel) channel.onmessage = () => void outbox.reload().then(() => queryClient.invalidateQueries());
-if (typeof window !== 'undefined') window.addEventListener('online', outbox.tryNow);
+if (typeof window !== 'undefined') {
+  window.addEventListener('online', outbox.tryNow);
+  // The browser asks before it closes the page on something that nowhere is kept.
+  window.addEventListener('beforeunload', (event) => {
+    if (outbox.wouldLose()) event.preventDefault();
+  });
+}
 
 /** Writes that the server answers with the whole record of the bike. */
 const wholeRecord = new Set<WriteAbout['kind']>(['bike-in', 'bike-changed', 'bike-out', 'taken-in', 'job-in']);

@@ -37,14 +37,12 @@ export function AsFitted({ record, state, values }: AsFittedProps) {
   const [sent, setSent] = useState<string | null>(null);
   const judging = useJudging();
   const planned = stackOnAxle(record, state);
-  const measured = measuredSides(values);
-  const { left, right } = measured;
+  const measuredMm = useMemo(() => measuredSides(values), [values]);
   const fitted = useMemo(() => {
     if (!planned || !fit || !fitInput || !judging) return null;
-    const measuredMm = { ...(left !== undefined && { left }), ...(right !== undefined && { right }) };
     return judging.fittedStack(fitInput, fit, { ...(hand ?? arrangementOf(planned)), measuredMm });
-  }, [planned, fit, fitInput, hand, left, right, judging]);
-  const key = fitted ? JSON.stringify([arrangementOf(fitted.stack), measured]) : '';
+  }, [planned, fit, fitInput, hand, measuredMm, judging]);
+  const key = fitted ? JSON.stringify([arrangementOf(fitted.stack), measuredMm]) : '';
   const accept = useAccept(record.bike.id, end, key, () => setSent(key));
   const input = fit?.stackInput;
   if (!planned || !fit || !input || !wheel || !judging) return null;
@@ -112,7 +110,7 @@ export function AsFitted({ record, state, values }: AsFittedProps) {
                 label={words.asFitted.take}
                 look="do"
                 disabled={accept.busy || (verdict !== 'goes' && verdict !== 'work')}
-                onPress={() => void accept.take(wheel.id, stack, true, measured)}
+                onPress={() => void accept.take(wheel.id, stack, true, measuredMm)}
                 className="flex-1"
                 testID="take-as-fitted"
               />

@@ -1,5 +1,5 @@
 import type { Role } from '@cricket/contract/shapes';
-import type { Step } from '@cricket/core/procedure';
+import { takesOwner, type Step } from '@cricket/core/procedure';
 import { View } from 'react-native';
 
 import { HandOver } from '../session/hand-over';
@@ -8,9 +8,9 @@ import { useMe } from '../session/use-session';
 import { Txt } from '../ui/txt';
 import { words } from './words';
 
-/** Whose word it takes: a throttle without a brake that cuts the motor takes the owner's. */
+/** Whose word it takes. */
 export function secondNeeds({ id }: Pick<Step, 'id'>): 'work' | 'own' {
-  return id === 'cut-off' ? 'own' : 'work';
+  return takesOwner(id) ? 'own' : 'work';
 }
 
 /** Whose word that is. */

@@ -23,6 +23,6 @@ export {
   type SensorKind,
 } from './kinds';
 export { procedure, stepDefinitions } from './plan';
-export { stepStates, type StepState } from './states';
+export { stepStates, takesOwner, type StepState } from './states';
 export { jobTime, stepTime, type LoggedMinutes, type TimeEstimate } from './time';
 export { stepFigures } from './step-figures';

@@ -58,6 +58,11 @@ export function stepStates(steps: readonly Step[], events: readonly JobEvent[]):
   return states;
 }
 
+/** Whether only the owner's word confirms a step: a throttle without a brake that cuts the motor. */
+export function takesOwner(stepId: string): boolean {
+  return stepId === 'cut-off';
+}
+
 /**
  * What a second person must have looked at before a step: power, the ride and the hand-over wait for it. On the ride
  * itself nobody stands by; what is found there is looked at before the hand-over.

@@ -3,6 +3,7 @@ import type { BikeRecord } from '@cricket/contract/shapes';
 import type { JobEventData, JobEventKind } from '@cricket/core/job-events';
 import { endState } from '@cricket/core/next-action';
 import { mayOverride } from '@cricket/core/overrides';
+import { takesOwner } from '@cricket/core/procedure';
 import { Hono, type Context } from 'hono';
 import { IsNull, type DataSource, type EntityManager } from 'typeorm';
 
@@ -86,9 +87,6 @@ function holdRole(c: Context, kind: JobEventKind): void {
   }
 }
 
-/** Steps that only the owner's word confirms: a throttle without a brake that cuts the motor. */
-const ownersStep = 'cut-off';
-
 /** The second person's word: not a learner's, not that of who did the step, and only on a step that is done. */
 async function holdConfirmation(
   c: Context,
@@ -98,7 +96,7 @@ async function holdConfirmation(
 ): Promise<void> {
   if (how !== 'confirmed') return;
   const { id, name, role } = makerIn(c);
-  const needed = stepId === ownersStep ? ['owner'] : ['owner', 'installer'];
+  const needed = takesOwner(stepId) ? ['owner'] : ['owner', 'installer'];
   if (!needed.includes(role)) {
     throw new ProblemError(403, 'not-allowed', `${name} is here as ${role}; this takes ${needed.join(' or ')}.`);
   }

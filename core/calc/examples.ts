@@ -40,7 +40,9 @@ const readings: PlainReading[] = [
     'clamp-to': 200,
     'blade-width': 20,
     ...both('blade-step', 0),
+    'legs-apart': 84,
     'bead-seat': 622,
+    'tyre-room': 60,
   }),
 ];
 
@@ -52,6 +54,7 @@ const kit: KitFacts = {
   throttle: 'none',
   display: true,
   rim: { innerWidthMm: 21, brakeTrack: true, valveHole: 'thick', depthMm: 18, maxBar: 5 },
+  battery: { Wh: 420, massKg: 3, cost: 320 },
   massKg: 5,
   cost: 380,
   leadDays: 9,
@@ -144,6 +147,9 @@ export const fitExample: PlainFitInput = {
     loadKg: 8,
     speedKmh: 22,
     climb: { gradePercent: 4, minutes: 6, speedKmh: 15 },
+    descentPercent: 4,
+    surface: 'dry',
+    ratings: [],
     law: exampleLawClasses[0]!,
     brakes: { rear: { kind: 'rim' } },
   },

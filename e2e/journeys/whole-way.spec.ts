@@ -1,5 +1,5 @@
 import { expect, measuring, test } from '../support/test';
-import { Hand, measuredFront } from '../support/hand';
+import { Hand, measuredFront, openKit } from '../support/hand';
 
 test('a bike comes in, is taken in, measured, matched, ordered, locked, and gets its washers', async ({
   page,
@@ -11,6 +11,7 @@ test('a bike comes in, is taken in, measured, matched, ordered, locked, and gets
   await hand.tap(page.getByRole('link', { name: 'Back' }).first());
   await expect(page.getByTestId('next')).toContainText('Choose a kit');
   await hand.tap(page.getByTestId('go-on'));
+  await openKit(hand, 'FW-1', 'front');
   await hand.tap(page.getByRole('button', { name: 'Take FW-1 at the front' }).first());
 
   await expect(page.getByTestId('order-list')).toContainText('Kit FW-1');
@@ -54,6 +55,7 @@ test('the same by keypad, with washers written down and a stack changed by hand'
   await page.getByTestId('keep').click();
   await hand.skip('Washers found, right');
   await page.getByTestId('go-on').click();
+  await openKit(hand, 'FW-1', 'front');
   await page.getByRole('button', { name: 'Take FW-1 at the front' }).first().click();
   await page.getByTestId('to-fit').click();
   await expect(page.getByRole('img', { name: /Section through the front axle with FW-1/ })).toBeVisible();

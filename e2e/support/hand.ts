@@ -60,6 +60,7 @@ export async function takeIn(hand: Hand): Promise<void> {
     ['riderKg', '72'],
     ['loadKg', '8'],
     ['climb', '4'],
+    ['descent', '4'],
     ['speedKmh', '23'],
   ] as const) {
     await hand.fill(page.getByTestId(`field-${field}`), text);
@@ -103,7 +104,9 @@ export const frontEnd: readonly (readonly ['answer' | 'read', title: string, val
   ['read', 'Blade, thickness', '20'],
   ['read', 'Left blade against the dropout', '0.5'],
   ['read', 'Right blade against the dropout', '0.5'],
+  ['read', 'Between legs or stays beside the motor', '88'],
   ['read', 'Tyre size', '559'],
+  ['read', 'Room for the tyre', '60'],
 ];
 
 /** Brings a bike in, takes it in and measures its front end. */
@@ -122,4 +125,12 @@ export async function measuredFront(hand: Hand, url: string, tag: string, name: 
   for (const [how, title, value] of frontEnd)
     await (how === 'answer' ? hand.answer(title, value) : hand.read(title, value));
   await measuring(page, 'Tyre width');
+}
+
+/** Opens one kit in the match: on a phone it is a line of the list, on a wide screen all stand as rows. */
+export async function openKit(hand: Hand, code: string, end: 'front' | 'rear'): Promise<void> {
+  const line = hand.page.getByTestId(`kit-${code}-${end}`);
+  const table = hand.page.getByTestId('kit-table');
+  await expect(line.or(table).first()).toBeVisible();
+  if (await line.isVisible()) await hand.tap(line);
 }

@@ -163,7 +163,7 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
           {
             name: words.lacing,
             says: wheel.kit.rim ? words.laced : words.noRim,
-            done: wheel.kit.rim !== undefined,
+            done: !!wheel.kit.rim,
             now: false,
             path: endPath(bikeId, end, 'lacing'),
           },

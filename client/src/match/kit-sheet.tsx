@@ -16,10 +16,11 @@ export interface KitSheetProps {
   chosen: boolean;
   onShow: (at: number) => void;
   onMark: () => void;
+  onClose: () => void;
 }
 
 /** One kit at one end, with what decides and what it takes. */
-export function KitSheet({ line, at, count, marked, chosen, onShow, onMark }: KitSheetProps) {
+export function KitSheet({ line, at, count, marked, chosen, onShow, onMark, onClose }: KitSheetProps) {
   return (
     <View testID="kit-sheet">
       <View className="flex-row items-center gap-2 border-y-2 border-ink bg-sheet px-2 py-2">
@@ -54,8 +55,9 @@ export function KitSheet({ line, at, count, marked, chosen, onShow, onMark }: Ki
       {line.findings.map((finding, index) => (
         <FindingRow key={`${line.wheelId}${line.end}${finding.id}`} finding={finding} openAtFirst={index === 0} />
       ))}
-      <View className="px-4 py-3">
-        <Button label={marked ? words.compared : words.compare} onPress={onMark} className="self-start" />
+      <View className="flex-row gap-3 px-4 py-3">
+        <Button label={words.close} onPress={onClose} testID="kits-all" />
+        <Button label={marked ? words.compared : words.compare} onPress={onMark} />
       </View>
     </View>
   );

@@ -1,6 +1,6 @@
 import type { End } from '@cricket/core/features';
 import type { FitFinding } from '@cricket/core/fit';
-import type { MatchRow } from '@cricket/core/match';
+import type { MatchRow, RefusedKit } from '@cricket/core/match';
 import type { Verdict } from '@cricket/core/verdict';
 
 /** One kit at one end, as far as the page shows it. */
@@ -38,4 +38,10 @@ export function matchLine({ wheel, end, report, worth }: MatchRow): MatchLine {
     firstTimeRight: report.stack?.stacks[0]?.firstTimeRight ?? null,
     toGet: report.shopping.length,
   };
+}
+
+/** What a match answers: kits judged, best first, and kits whose figures nobody can work with. */
+export interface MatchAnswer {
+  lines: MatchLine[];
+  refused: RefusedKit[];
 }

@@ -15,6 +15,7 @@ import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { words as shared } from '../ui/words';
 import { Compared } from './compared';
+import { KitList } from './kit-list';
 import { KitSheet } from './kit-sheet';
 import { KitTable } from './kit-table';
 import type { MatchLine } from './match-line';
@@ -30,12 +31,12 @@ export function MatchScreen() {
   const { choose } = useWrites();
   const bike = useBike(bikeId);
   const { workshop, settings, ready, refetch } = useWorkshop();
-  const { lines, progress, failed, cancelled, cancel, again } = useMatch(
+  const { lines, refused, progress, failed, cancelled, cancel, again } = useMatch(
     bike.record,
     workshop,
     ready ? settings : null,
   );
-  const [at, setAt] = useState(0);
+  const [at, setAt] = useState<number | null>(null);
   const [pair, setPair] = useState<readonly MatchLine[]>([]);
   if (!bike.record) {
     return (
@@ -53,7 +54,7 @@ export function MatchScreen() {
   };
   const mark = (line: MatchLine) =>
     setPair(pair.includes(line) ? pair.filter((item) => item !== line) : [...pair, line].slice(-2));
-  const line = lines?.[Math.min(at, lines.length - 1)];
+  const line = at === null ? undefined : lines?.[Math.min(at, lines.length - 1)];
   const body = () => {
     if (failed) return <Notice title={words.failed} action={{ label: words.again, onPress: again }} />;
     if (!lines) {
@@ -74,18 +75,20 @@ export function MatchScreen() {
         </View>
       );
     }
-    if (!line) return <Notice title={words.none} because={words.noneWhy} />;
+    if (lines.length === 0) return <Notice title={words.none} because={words.noneWhy} />;
     if (pair.length === 2) return <Compared pair={pair} onTake={take} onClose={() => setPair([])} />;
     if (wide) return <KitTable lines={lines} pair={pair} chosenAt={chosenAt} onTake={take} onMark={mark} />;
+    if (!line) return <KitList lines={lines} chosenAt={chosenAt} onOpen={setAt} />;
     return (
       <KitSheet
         line={line}
-        at={Math.min(at, lines.length - 1)}
+        at={lines.indexOf(line)}
         count={lines.length}
         marked={pair.includes(line)}
         chosen={chosenAt(line.end) === line.wheelId}
         onShow={(next) => setAt(Math.min(Math.max(next, 0), lines.length - 1))}
         onMark={() => mark(line)}
+        onClose={() => setAt(null)}
       />
     );
   };
@@ -106,6 +109,17 @@ export function MatchScreen() {
       }
     >
       {body()}
+      {refused.map(({ wheel, end: where, refused: why }) => (
+        <Pressable
+          key={`${wheel.id}${where}`}
+          role="link"
+          onPress={() => router.navigate(`/wheels/${wheel.id}` as never)}
+          className="min-h-[56px] justify-center border-b border-rule px-4 py-2"
+        >
+          <Txt bold>{words.refused(wheel.code, words.at[where])}</Txt>
+          <Txt tone="unknown">{why.message}</Txt>
+        </Pressable>
+      ))}
       <Pressable
         role="link"
         onPress={() => router.navigate(endPath(bikeId, end, 'wheel') as never)}

@@ -6,10 +6,11 @@ import { proxy } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
 
 import { fitWorker } from '../workers/fit-worker';
-import type { MatchLine } from './match-line';
+import type { MatchAnswer, MatchLine } from './match-line';
 
 export interface Match {
   lines: MatchLine[] | null;
+  refused: MatchAnswer['refused'];
   progress: { done: number; all: number };
   failed: boolean;
   cancelled: boolean;
@@ -23,7 +24,7 @@ export function useMatch(record: BikeRecord | null, workshop: Workshop, settings
     () => (record && settings ? matchInput(record, workshop, settings) : null),
     [record, workshop, settings],
   );
-  const [answer, setAnswer] = useState<{ input: MatchInput; lines: MatchLine[] } | null>(null);
+  const [answer, setAnswer] = useState<MatchAnswer | null>(null);
   const [progress, setProgress] = useState({ done: 0, all: 0 });
   const [failed, setFailed] = useState(false);
   const [cancelled, setCancelled] = useState(false);
@@ -38,8 +39,8 @@ export function useMatch(record: BikeRecord | null, workshop: Workshop, settings
         input,
         proxy((done: number, all: number) => !stale && setProgress({ done, all })),
       )
-      .then((lines) => {
-        if (!stale && lines) setAnswer({ input, lines });
+      .then((found) => {
+        if (!stale && found) setAnswer(found);
       })
       .catch((error: unknown) => {
         console.error(error);
@@ -51,6 +52,7 @@ export function useMatch(record: BikeRecord | null, workshop: Workshop, settings
   }, [input, run]);
   return {
     lines: answer?.lines ?? null,
+    refused: answer?.refused ?? [],
     progress,
     failed,
     cancelled,

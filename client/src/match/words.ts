@@ -17,6 +17,7 @@ export const words = {
   compared: 'Compared',
   compareTwo: 'Two side by side',
   close: 'Back to the list',
+  refused: (code: string, end: string) => `${code} ${end}: put its figures right`,
   cost: 'Cost',
   lead: 'Lead',
   days: (days: number) => `${days} d`,

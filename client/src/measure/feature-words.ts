@@ -51,6 +51,30 @@ const plain: Record<string, FeatureWords> = {
     how: 'Is it open to the outside, and how does its bottom look?',
     why: 'In a round seat a motor axle sits higher than the old one.',
   },
+  'rim-bosses': {
+    title: 'Bosses for a rim brake',
+    todo: 'Look for rim-brake bosses',
+    how: 'Two pivots on fork or stays, or a hole in the crown or bridge.',
+    why: 'If the new hub takes no rotor, or the brake goes with the old hub, a rim brake may take over.',
+  },
+  'axle-eyes': {
+    title: 'Threaded eyes beside the dropout',
+    todo: 'Look for threaded eyes',
+    how: 'A threaded hole in the dropout, near the axle: on which side?',
+    why: 'A lock plate screwed there keeps the nut from turning where no tab fits.',
+  },
+  'legs-apart': {
+    title: 'Between legs or stays beside the motor',
+    todo: 'Measure between the legs or stays',
+    how: 'Inside jaws from blade to blade, or stay to stay, 60 mm from the axle: where the motor’s cover turns.',
+    why: 'A motor is wider than the old hub, with a disc or without.',
+  },
+  'tyre-room': {
+    title: 'Room for the tyre',
+    todo: 'Measure where the tyre runs',
+    how: 'Inside jaws across blades, stays or mudguard at their narrowest beside the tyre.',
+    why: 'A wider tyre on the new rim must not touch.',
+  },
   brake: {
     title: 'Brake at this end',
     todo: 'Say which brake is here',
@@ -60,7 +84,7 @@ const plain: Record<string, FeatureWords> = {
   gears: {
     title: 'Gears',
     todo: 'Count the sprockets',
-    how: 'Count the sprockets that the shifter works.',
+    how: 'Count the sprockets that the shifter works; say so if no chain runs to this end.',
     why: 'The chain needs room beside the smallest one.',
   },
   'rotor-inboard': {
@@ -300,6 +324,12 @@ const bySide: Record<string, (side: string, place: string) => FeatureWords> = {
     how: 'Depth rod from the lip to the floor.',
     why: 'A C-washer has to fill it.',
   }),
+  filed: (side) => ({
+    title: `${cap(side)} slot, filed off`,
+    todo: `Write down what was filed at the ${side}`,
+    how: 'The width now, less the width before: both walls together.',
+    why: 'A filed slot keeps its two arms, however often it is measured again.',
+  }),
   'washers-found': (side) => ({
     title: `Washers found, ${side}`,
     todo: `Write down the ${side} washers`,
@@ -349,7 +379,20 @@ export const answerWords: Record<string, Record<string, string>> = {
     closed: 'Closed hole',
   },
   brake: { rim: 'Rim brake', disc: 'Disc brake', other: 'Another kind', none: 'No brake' },
-  gears: { none: 'No gears', 5: '5', 6: '6', 7: '7', 8: '8', 9: '9', 10: '10', 11: '11', 12: '12' },
+  'rim-bosses': { bosses: 'There are bosses', none: 'There are none' },
+  'axle-eyes': { none: 'None', left: 'Left', right: 'Right', both: 'Both sides' },
+  gears: {
+    none: 'One sprocket',
+    5: '5',
+    6: '6',
+    7: '7',
+    8: '8',
+    9: '9',
+    10: '10',
+    11: '11',
+    12: '12',
+    'no-chain': 'No chain here',
+  },
   lip: { none: 'Smooth', lip: 'Lip or recess' },
   'axle-extras': { none: 'Nothing', stays: 'Stays', kickstand: 'Kickstand', hitch: 'Trailer hitch' },
   hanger: { none: 'There is none', clear: 'Clear of the seat', 'in-seat': 'Stands into the seat' },
@@ -373,6 +416,7 @@ function materialsIn(): Record<string, string> {
     'cast-aluminium': 'Aluminium, cast',
     magnesium: 'Magnesium',
     carbon: 'Carbon',
+    'aluminium-unsure': 'Aluminium, not sure which',
   };
 }
 

@@ -8,6 +8,7 @@ import { Button } from '../ui/button';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
+import { ApprovalForm } from './approval-form';
 import { answerName, featureWords } from './feature-words';
 import { ReadingsSoFar } from './readings-so-far';
 import type { Measuring } from './use-measuring';
@@ -60,7 +61,8 @@ export function WordReading({
             key={word}
             role="radio"
             aria-checked={chosen === word}
-            onPress={() => keep({ word })}
+            // The maker's word is written down before anything else.
+            onPress={() => keep({ word }, feature.id === 'maker-approval' && word === 'in-writing')}
             className={`min-h-[60px] grow justify-center rounded-lg border-2 border-ink px-4 ${feature.words.length > 6 ? 'basis-[22%]' : 'basis-[46%]'} ${chosen === word ? 'bg-ink' : 'bg-sheet active:bg-lime'}`}
           >
             <Txt size="lead" bold className={chosen === word ? '!text-paper' : ''}>
@@ -69,6 +71,7 @@ export function WordReading({
           </Pressable>
         ))}
       </View>
+      {feature.id === 'maker-approval' && chosen === 'in-writing' ? <ApprovalForm record={record!} end={end} /> : null}
       <View className="max-w-[720px]">
         <ReadingsSoFar readings={readings} onWithdraw={withdraw} />
       </View>

@@ -54,4 +54,17 @@ export const words = {
   partsSoFar: 'From the hub outwards',
   notHere: 'This end asks for no such reading.',
   toBike: 'To the bike',
+  approval: {
+    title: 'Who allowed it, when, in which document?',
+    by: 'Who said it, at which maker',
+    date: 'Date of the letter or message',
+    document: 'Which document: number, subject, where it is kept',
+    missing: 'Write it down: without it the word does not count.',
+    long: (max: number) => `At most ${max} characters.`,
+    keep: 'Keep the maker’s word',
+    kept: (by: string, date: string, document: string) => `${by}, ${date}: ${document}`,
+    photo: 'The document',
+    photoHint: 'A photo of the letter or message.',
+    conflict: 'Someone else changed this bike meanwhile: keep again to write over it.',
+  },
 };

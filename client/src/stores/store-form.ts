@@ -13,7 +13,27 @@ interface NumberField {
   needs: readonly StoreKind[];
 }
 
-const threaded: readonly StoreKind[] = ['plain', 'tabbed', 'c-washer', 'arm', 'rotor-bolt', 'caliper-bolt'];
+const threaded: readonly StoreKind[] = [
+  'plain',
+  'tabbed',
+  'c-washer',
+  'lock-plate',
+  'arm',
+  'rotor-bolt',
+  'caliper-bolt',
+];
+const thick: readonly StoreKind[] = [
+  'plain',
+  'tabbed',
+  'c-washer',
+  'lock-plate',
+  'rotor-shim',
+  'caliper-shim',
+  'arm',
+  'rotor',
+  'spoke',
+  'cassette-spacer',
+];
 const bolts: readonly StoreKind[] = ['rotor-bolt', 'caliper-bolt', 'spoke'];
 
 /** Every number field in the order of the form. */
@@ -22,8 +42,8 @@ export const numberFields = {
     min: 0.05,
     max: 30,
     unit: 'mm',
-    kinds: ['plain', 'tabbed', 'c-washer', 'rotor-shim', 'caliper-shim', 'arm', 'rotor', 'spoke', 'cassette-spacer'],
-    needs: ['plain', 'tabbed', 'c-washer', 'rotor-shim', 'caliper-shim', 'arm', 'rotor', 'spoke', 'cassette-spacer'],
+    kinds: thick,
+    needs: thick,
   },
   boreMm: { min: 4, max: 60, unit: 'mm', kinds: threaded, needs: threaded },
   outerMm: {

@@ -14,6 +14,7 @@ export const words = {
     plain: 'Plain washers',
     tabbed: 'Tabbed washers',
     'c-washer': 'C-washers',
+    'lock-plate': 'Lock plates',
     'rotor-shim': 'Rotor shims',
     'caliper-shim': 'Caliper shims',
     arm: 'Torque arms',

@@ -8,11 +8,11 @@ export const numberFields = {
   bikeKg: { min: 5, max: 120, unit: 'kg', required: true },
   riderKg: { min: 20, max: 250, unit: 'kg', required: true },
   loadKg: { min: 0, max: 300, unit: 'kg', required: true },
-  speedKmh: { min: 5, max: 60, unit: 'km/h', required: false },
+  speedKmh: { min: 5, max: 60, unit: 'km/h', required: true },
   climb: { min: 0, max: 40, unit: '%', required: true },
   minutes: { min: 0.1, max: 120, unit: 'min', required: true },
   climbKmh: { min: 3, max: 60, unit: 'km/h', required: false },
-  descent: { min: 0, max: 40, unit: '%', required: false },
+  descent: { min: 0, max: 40, unit: '%', required: true },
   budget: { min: 0, max: 100_000, unit: '', required: false },
   rack: { min: 0.1, max: 500, unit: 'kg', required: false },
   chainring: { min: 18, max: 70, unit: 'teeth', required: false },
@@ -127,7 +127,8 @@ export function takeInFacts(values: TakeInFields, before: BikeFacts, laws: reado
       front: brake(before.brakes?.front, values.frontBrake),
       rear: brake(before.brakes?.rear, values.rearBrake),
     },
-    ratings: ratings.length ? ratings : undefined,
+    // None at all is an answer, too.
+    ratings,
     job: {
       sensor: values.sensor as Job['sensor'],
       battery: values.battery as Job['battery'],

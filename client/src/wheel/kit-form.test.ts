@@ -33,14 +33,15 @@ const kit: KitFacts = {
 
 describe('a kit in the form', () => {
   it('comes back as it went in, with what the form does not show', () => {
-    expect(readKit(kitFieldValues(kit), kit)).toEqual({ kit });
+    // No battery is filled in: the kit has none, which is said, not left out.
+    expect(readKit(kitFieldValues(kit), kit)).toEqual({ kit: { ...kit, battery: null } });
   });
 
   it('leaves out a part of which nothing is filled in', () => {
     const values = { ...kitFieldValues(kit), 'rim-innerWidthMm': '', 'rim-depthMm': '' };
     const read = readKit(values, null);
     expect(read).toHaveProperty('kit');
-    expect((read as { kit: KitFacts }).kit.rim).toBeUndefined();
+    expect((read as { kit: KitFacts }).kit.rim).toBeNull();
     expect((read as { kit: KitFacts }).kit.hub.adapters).toBeUndefined();
   });
 

@@ -108,7 +108,11 @@ export function readKit(
   for (const name of names) {
     const text = values[name]?.trim() ?? '';
     const group = optionalGroups.find((each) => name.startsWith(`${each}-`));
-    if (group && !filled(values, group)) continue;
+    if (group && !filled(values, group)) {
+      // An empty group says that the kit has none; left out it would be "nobody knows".
+      if (group === 'rim' || group === 'battery') kit[group] = null;
+      continue;
+    }
     const read = readField(kitFields[name], text);
     if (read === undefined) continue;
     if (read instanceof Error) errors[name] = read.message;
@@ -117,6 +121,8 @@ export function readKit(
   if (Object.keys(errors).length) return { errors };
   const adapters = before?.hub.adapters;
   if (adapters) put(kit, ['hub', 'adapters'], adapters);
+  if (before?.cluster !== undefined) kit['cluster'] = before.cluster;
+  if (before?.torques) kit['torques'] = before.torques;
   try {
     return { kit: readInput(kitFactsSchema, kit) };
   } catch (error) {

@@ -7,7 +7,7 @@ const groups = {
   hub: 'Hub and cable',
   rotor: 'Rotor mount; empty: none',
   rim: 'Rim; empty: to be laced',
-  flanges: 'Flanges, for lacing',
+  flanges: 'Flanges, for lacing and beside the caliper',
   kit: 'The kit as sold',
 } as const;
 

@@ -1,5 +1,5 @@
 import { fitTwoMotors, type TwoMotorsReport } from '@cricket/core/fit';
-import { matchEach, ranked, type MatchInput, type MatchRow } from '@cricket/core/match';
+import { isJudged, matchEach, ranked, type MatchInput, type MatchRow, type RefusedKit } from '@cricket/core/match';
 import { activeEnd } from '@cricket/core/choices';
 import { endState, type BikeRecord as CoreRecord, type Workshop } from '@cricket/core/next-action';
 import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
@@ -7,7 +7,7 @@ import { expose } from 'comlink';
 
 import { coreRecord } from '@cricket/contract/core-record';
 
-import { matchLine, type MatchLine } from '../match/match-line';
+import { matchLine, type MatchAnswer } from '../match/match-line';
 
 let asked = 0;
 
@@ -35,10 +35,10 @@ const fitWorker = {
    *
    * @returns null when it was ended
    */
-  async match(input: MatchInput, onProgress: (done: number, all: number) => void): Promise<MatchLine[] | null> {
+  async match(input: MatchInput, onProgress: (done: number, all: number) => void): Promise<MatchAnswer | null> {
     const own = ++asked;
     const all = input.wheels.length * Object.keys(input.ends).length;
-    const rows: MatchRow[] = [];
+    const rows: (MatchRow | RefusedKit)[] = [];
     for (const row of matchEach(input)) {
       rows.push(row);
       if (rows.length % 4 !== 0) continue;
@@ -47,7 +47,10 @@ const fitWorker = {
       await new Promise((resolve) => setTimeout(resolve));
       if (own !== asked) return null;
     }
-    return ranked(rows).map(matchLine);
+    return {
+      lines: ranked(rows.filter(isJudged)).map(matchLine),
+      refused: rows.filter((row): row is RefusedKit => !isJudged(row)),
+    };
   },
 
   cancel() {

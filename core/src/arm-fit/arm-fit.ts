@@ -32,7 +32,7 @@ export function armFit(input: ArmFitInput): ArmFitResult {
   const placements = sides
     .flatMap((side) => read.arms.flatMap((arm) => placementsOf(arm, side, read.sides[side], limits)))
     .sort(preferred(read));
-  const chosen = choose(placements, needed);
+  const chosen = chooseArms(placements, needed);
   const findings = judge(read, placements, chosen, needed);
   return {
     verdict: worstOf(findings.map(({ verdict }) => verdict)),
@@ -59,7 +59,7 @@ function preferred({ sides: both, regen }: ArmFitInput) {
 }
 
 /** The best placement, and for a second arm the best on the other side; each arm in the stores is one piece. */
-function choose(placements: readonly ArmPlacement[], needed: number): ArmPlacement[] {
+export function chooseArms(placements: readonly ArmPlacement[], needed: number): ArmPlacement[] {
   const usable = placements.filter(({ verdict }) => verdict !== 'stop');
   const [first] = usable;
   if (!first || needed === 1) return first ? [first] : [];
@@ -110,7 +110,8 @@ function remedyFor(near: ArmPlacement | undefined): string {
   return 'Get an arm that reaches a clampable place.';
 }
 
-function placementFinding(placement: ArmPlacement): Finding {
+/** What is said of an arm that goes on. */
+export function placementFinding(placement: ArmPlacement): Finding {
   const { armId, side, spacerMm, clampSpacerMm, underDrive, verdict, clampAtMm } = placement;
   const how = underDrive === 'pressed' ? 'under drive it is pressed to the blade' : 'under drive it hangs in its band';
   const remedies = [

@@ -1,5 +1,5 @@
 /** Torque arms in side view: which reach the blade, where, and which way round. */
-export { armFit } from './arm-fit';
+export { armFit, chooseArms, placementFinding } from './arm-fit';
 export {
   armFitSchema,
   armKinds,

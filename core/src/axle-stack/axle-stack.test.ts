@@ -54,7 +54,10 @@ describe('axleStack against plain enumeration', () => {
 });
 
 const shopSingles = (['plain', 'tabbed'] as const).flatMap((kind) =>
-  [0.5, 1, 1.5, 2, 2.5, 3, 5].map((thicknessMm) => ({ kind, thicknessMm })),
+  // A tab thinner than 2 mm is a foil: nobody buys one to hold an axle.
+  [0.5, 1, 1.5, 2, 2.5, 3, 5]
+    .filter((thicknessMm) => kind === 'plain' || thicknessMm >= 2)
+    .map((thicknessMm) => ({ kind, thicknessMm })),
 );
 
 function withBought(input: AxleStackInput, purchase: { kind: string; thicknessMm: number; count: number }[]) {

@@ -42,7 +42,7 @@ export function carbonEnd(): Impossible {
 }
 
 function limitingReason(input: AxleStackInput, problem: Problem): LimitName {
-  const applies = relaxations.filter(([name]) => concerns(input, problem, name));
+  const applies = ordered(problem).filter(([name]) => concerns(input, problem, name));
   for (const [name, relax] of applies) {
     if (cheapestStacks(relax(problem), 1).length > 0) return name;
   }
@@ -53,6 +53,16 @@ function limitingReason(input: AxleStackInput, problem: Problem): LimitName {
     if (cheapestStacks(open, 1).length === 0) return name;
   }
   return problem.room + problem.spread.to < 0 ? 'spread' : 'pinch';
+}
+
+/** Where what must go in fits between shoulders and dropouts, it is the room that is not filled, not the hub that is wide. */
+function ordered(problem: Problem): readonly (readonly [LimitName, Relaxation])[] {
+  const tabs = problem.washers.filter(({ kind }) => kind === 'tabbed').map(({ thickness }) => thickness);
+  const sides = Number(problem.tabs.left) + Number(problem.tabs.right);
+  const least = sides * (tabs.length > 0 ? Math.min(...tabs) : 0);
+  if (problem.room + problem.spread.to < least) return relaxations;
+  const [spread, pinch, ...rest] = relaxations;
+  return [pinch!, spread!, ...rest];
 }
 
 function concerns(input: AxleStackInput, problem: Problem, name: LimitName): boolean {
@@ -131,16 +141,22 @@ function cheapestPurchase(problem: Problem, sizesMm: readonly number[]): Purchas
   return best?.purchase;
 }
 
+/** Thinnest tabbed washer that is worth buying, in mm [J]. */
+const thinnestTabMm = 2;
+
 function withShop(problem: Problem, sizesMm: readonly number[]): Problem {
   const kinds: WasherKind['kind'][] = problem.tabs.left || problem.tabs.right ? ['plain', 'tabbed'] : ['plain'];
   const shop = kinds.flatMap((kind) =>
-    sizesMm.map((sizeMm) => ({
-      id: `buy-${kind}-${sizeMm}`,
-      kind,
-      thickness: hundredths(sizeMm),
-      count: 2 * problem.insideMax,
-      bought: true,
-    })),
+    // A foil does not keep an axle from turning.
+    sizesMm
+      .filter((sizeMm) => kind === 'plain' || sizeMm >= thinnestTabMm)
+      .map((sizeMm) => ({
+        id: `buy-${kind}-${sizeMm}`,
+        kind,
+        thickness: hundredths(sizeMm),
+        count: 2 * problem.insideMax,
+        bought: true,
+      })),
   );
   return { ...problem, washers: [...problem.washers, ...shop] };
 }

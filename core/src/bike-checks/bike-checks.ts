@@ -35,7 +35,12 @@ export function bikeChecks(input: BikeChecksInput): BikeChecksResult {
   const findings: Finding[] = [
     ...brakeFindings(read, stoppingM, descentW, brakesTakeW, limits),
     ...(pushed ? [ejectionFinding(read, pushed, limits)] : []),
-    ...climbFindings(read, climb, limits),
+    ...climbFindings(
+      read,
+      climb,
+      limits,
+      (minutes) => climbFigures({ ...read, climb: { ...read.climb!, minutes } }).windingC,
+    ),
     ...ratingFindings(read),
     ...endStateFindings(read, limits),
   ];

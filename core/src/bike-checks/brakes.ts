@@ -1,6 +1,8 @@
 import type { Limits } from '../limits';
 import { dust, finding, graded, told, type Finding } from '../verdict';
 import type { BikeChecksInput } from './contract';
+import { descentHeatW, takesW } from './descent';
+import { stoppingDistanceM } from './forces';
 
 const ends = ['front', 'rear'] as const;
 
@@ -9,13 +11,13 @@ export function brakeFindings(
   read: BikeChecksInput,
   stoppingM: { before: number; after: number },
   descentW: number | null,
-  takesW: number,
+  takes: number,
   limits: Limits,
 ): Finding[] {
   return [
     ...missingBrakes(read),
-    ...descentRule(descentW, takesW, limits),
-    stoppingRule(stoppingM, limits),
+    ...descentRule(read, descentW, takes, limits),
+    stoppingRule(read, stoppingM, limits),
     ...bothDiscs(read, limits),
     ...leverRules(read),
   ];
@@ -29,27 +31,72 @@ function missingBrakes({ brakes }: BikeChecksInput): Finding[] {
     );
 }
 
-function descentRule(heatW: number | null, takesW: number, { brakeHeatWorkFactor: heatWorkFactor }: Limits): Finding[] {
+function descentRule(read: BikeChecksInput, heatW: number | null, takes: number, limits: Limits): Finding[] {
   if (heatW === null) return [];
-  const verdict = graded(takesW - heatW, heatWorkFactor * takesW - heatW);
-  const because = `Holding the speed down the named grade puts ${Math.round(heatW)} W into brakes that take ${Math.round(takesW)} W.`;
-  const figures = { measured: heatW, limit: takesW, margin: takesW - heatW, unit: 'W' };
+  const judge = (heat: number, most: number) => graded(most - heat, limits.brakeHeatWorkFactor * most - heat);
+  const verdict = judge(heatW, takes);
+  const because = `Holding the speed down the named grade puts ${Math.round(heatW)} W into brakes that take ${Math.round(takes)} W.`;
+  const figures = { measured: heatW, limit: takes, margin: takes - heatW, unit: 'W' };
+  const larger = (['front', 'rear'] as const).some((end) => read.brakes[end].kind === 'rotor')
+    ? limits.rotorSizesMm.find((mm) => heatW <= takesWith(read, mm, limits) + dust)
+    : undefined;
+  const slower = speedThat(read.descent!.speedKmh ?? read.speedKmh.after, (speedKmh) => {
+    const heat = descentHeatW({ ...read, descent: { ...read.descent!, speedKmh } });
+    return heat !== null && heat <= takes + dust;
+  });
   const remedies = [
-    'Fit larger rotors within what fork and frame allow.',
-    'Ride that grade slower, and say so on the sheet.',
+    ...(larger === undefined ? [] : [`Fit ${larger} mm rotors where fork and frame allow them.`]),
+    ...(slower === null ? [] : [`Ride that grade at ${slower} km/h at most, and say so on the sheet.`]),
   ];
-  return [finding('descent-heat', verdict, because, figures, verdict === 'goes' ? [] : remedies)];
+  return [
+    finding(
+      'descent-heat',
+      verdict,
+      because,
+      figures,
+      verdict === 'goes' ? [] : remedies.length > 0 ? remedies : ['Keep off that grade, and say so on the sheet.'],
+    ),
+  ];
 }
 
-function stoppingRule({ before, after }: { before: number; after: number }, { stoppingFactor }: Limits): Finding {
-  const limit = stoppingFactor * before;
+/** What the brakes take when every rotor has at least this size. */
+function takesWith(read: BikeChecksInput, rotorMm: number, limits: Limits): number {
+  const grown = (brake: BikeChecksInput['brakes']['front']) =>
+    brake.kind === 'rotor' ? { ...brake, rotorMm: Math.max(rotorMm, brake.rotorMm ?? 0) } : brake;
+  return takesW({ front: grown(read.brakes.front), rear: grown(read.brakes.rear) }, limits);
+}
+
+/** The highest whole speed under this one at which something holds; null when none does. */
+function speedThat(fromKmh: number, holds: (speedKmh: number) => boolean): number | null {
+  for (let speedKmh = Math.ceil(fromKmh) - 1; speedKmh >= 5; speedKmh--) if (holds(speedKmh)) return speedKmh;
+  return null;
+}
+
+function stoppingRule(
+  read: BikeChecksInput,
+  { before, after }: { before: number; after: number },
+  limits: Limits,
+): Finding {
+  const limit = limits.stoppingFactor * before;
   const goes = after <= limit + dust;
+  const slower = goes
+    ? null
+    : speedThat(
+        read.speedKmh.after,
+        (speedKmh) => stoppingDistanceM(read, read.massKg.after, speedKmh) <= limit + dust,
+      );
   return finding(
     'stopping-distance',
     goes ? 'goes' : 'work',
     `Stopping takes ${after.toFixed(1)} m from the new speed; it was ${before.toFixed(1)} m.`,
     { measured: after, limit, margin: limit - after, unit: 'm' },
-    goes ? [] : ['Fit stronger brakes: discs, fresh pads and cables, or larger rotors.'],
+    // Better brakes shorten both ways alike: only the speed brings the new one back.
+    goes
+      ? []
+      : [
+          ...(slower === null ? [] : [`Set the assisted speed to ${slower} km/h at most.`]),
+          'Tell the rider how much longer the bike takes to stop, and practise it.',
+        ],
   );
 }
 
@@ -68,7 +115,12 @@ function bothDiscs({ speedKmh, massKg, brakes }: BikeChecksInput, limits: Limits
       both ? 'goes' : 'work',
       `${why} asks for disc brakes at both ends.`,
       figures,
-      both ? [] : ['Fit discs at both ends, or set a lower assisted speed.'],
+      both
+        ? []
+        : [
+            'Fit discs at both ends.',
+            ...(heavy ? [] : [`Or set the assisted speed to ${Math.floor(limits.discBothKmh)} km/h at most.`]),
+          ],
     ),
   ];
 }

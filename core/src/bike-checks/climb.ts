@@ -6,12 +6,17 @@ import { usual } from './forces';
 type Figures = Pick<BikeChecksResult, 'gripN' | 'neededN' | 'windingC'>;
 
 /** Grip, torque and heat on the rider's climb. */
-export function climbFindings(read: BikeChecksInput, { gripN, neededN, windingC }: Figures, limits: Limits): Finding[] {
+export function climbFindings(
+  read: BikeChecksInput,
+  { gripN, neededN, windingC }: Figures,
+  limits: Limits,
+  windingAfter: (minutes: number) => number | null,
+): Finding[] {
   if (!read.climb || !read.drive || gripN === null || neededN === null) return [];
   const radius = read.wheelRadiusM ?? usual.wheelRadiusM;
   const thrustN = read.drive.peakTorqueNm / radius;
   const findings = [tractionRule(read, gripN, neededN, thrustN), torqueRule(read, neededN, thrustN)];
-  if (windingC !== null) findings.push(heatRule(read, windingC, limits));
+  if (windingC !== null) findings.push(heatRule(read, windingC, limits, windingAfter));
   return findings;
 }
 
@@ -53,12 +58,18 @@ function torqueRule({ climb }: BikeChecksInput, neededN: number, thrustN: number
   );
 }
 
-function heatRule({ motor, climb }: BikeChecksInput, windingC: number, limits: Limits): Finding {
+function heatRule(
+  { motor, climb }: BikeChecksInput,
+  windingC: number,
+  limits: Limits,
+  windingAfter: (minutes: number) => number | null,
+): Finding {
   const direct = motor!.kind === 'direct';
   const goes = direct ? limits.windingDirectC : limits.windingGearedC;
   const most = direct ? limits.windingStopDirectC : limits.windingStopGearedC;
   const verdict = graded(goes - windingC, most - windingC);
   const minutes = climb!.minutes ?? 10;
+  const inOneGo = verdict === 'goes' ? null : minutesUpTo(minutes, goes, windingAfter);
   return finding(
     'hub-heat',
     verdict,
@@ -66,6 +77,20 @@ function heatRule({ motor, climb }: BikeChecksInput, windingC: number, limits: L
     { measured: windingC, limit: goes, margin: goes - windingC, unit: '°C' },
     verdict === 'goes'
       ? []
-      : ['Take a motor with a slower winding or more iron.', 'Climb faster with more pedalling, or rest half way.'],
+      : [
+          'Take a motor with a slower winding or more iron.',
+          ...(inOneGo === null
+            ? ['Walk that climb, or pedal it without the motor.']
+            : [`Rest on that climb: at most ${inOneGo} min in one go, then let the hub cool.`]),
+        ],
   );
+}
+
+/** Longest climb in whole minutes after which the winding is no hotter than this; null when one is too long. */
+function minutesUpTo(minutes: number, goesC: number, windingAfter: (minutes: number) => number | null): number | null {
+  for (let tried = Math.ceil(minutes) - 1; tried >= 1; tried--) {
+    const after = windingAfter(tried);
+    if (after !== null && after <= goesC + dust) return tried;
+  }
+  return null;
 }

@@ -59,8 +59,12 @@ export const bikeChecksSchema = record({
       /** What that nut should get. */
       nutSpecNm: amount(1, 120, 'N·m'),
       tabs: record({ left: flag(), right: flag() }),
-      /** The retaining lip is there and the nut sits inside it. */
+      /** The retaining lip is there and the nut sits inside it; false on a fork without one. */
       lipKept: flag(),
+      /** Largest rotor that the fork's maker allows; none larger when left out. */
+      maxRotorMm: optional(amount(80, 320, 'mm')),
+      /** Bosses on the fork and a track on the rim: a rim brake is a way out. */
+      rimBrake: optional(flag()),
     }),
   ),
   drive: optional(record({ end: oneOf(['front', 'rear']), peakTorqueNm: amount(0, 300, 'N·m') })),

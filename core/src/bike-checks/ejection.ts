@@ -20,28 +20,58 @@ export function ejection(
   return { ejectionN, clampN: 2 * limits.frictionCoefficient * preloadN };
 }
 
-/** Tabs both sides, nut at its torque and the lip kept are asked for always; without a margin the lip alone holds. */
-export function ejectionFinding(
-  { frontDisc }: BikeChecksInput,
-  { ejectionN, clampN }: Ejection,
-  limits: Limits,
-): Finding {
-  const disc = frontDisc!;
-  const wanted = limits.ejectionFactor * ejectionN;
-  const missing = [
-    ...(disc.tabs.left && disc.tabs.right ? [] : ['Fit a tabbed washer on both sides.']),
-    ...(disc.nutTorqueNm >= disc.nutSpecNm - dust ? [] : [`Tighten the nuts to ${disc.nutSpecNm} N·m.`]),
-    ...(disc.lipKept ? [] : ['Keep the retaining lip: seat the nut inside it with a C-washer.']),
-  ];
+/**
+ * Tabs on both sides and the nuts at their torque are asked for always. With a retaining lip clamping that holds goes, and
+ * the lip holds where it does not; without a lip clamping alone must hold with more room, and is looked at before each ride.
+ */
+export function ejectionFinding(read: BikeChecksInput, { ejectionN, clampN }: Ejection, limits: Limits): Finding {
+  const disc = read.frontDisc!;
+  const factor = disc.lipKept ? limits.ejectionFactor : limits.ejectionBareFactor;
+  const wanted = factor * ejectionN;
   const holds = clampN >= wanted - dust;
-  const verdict = missing.length > 0 ? 'stop' : holds ? 'goes' : 'work';
+  const missing = missingOf(disc);
+  const verdict = missing.length > 0 || (!holds && !disc.lipKept) ? 'stop' : holds && disc.lipKept ? 'goes' : 'work';
+  const bare = disc.lipKept ? '' : ' This fork has no lip to hold a wheel whose nuts are slack.';
   return finding(
     'ejection',
     verdict,
-    `Braking pushes the axle out of its slot with ${Math.round(ejectionN)} N; clamping holds ${Math.round(clampN)} N.`,
+    `Braking pushes the axle out of its slot with ${Math.round(ejectionN)} N; clamping holds ${Math.round(clampN)} N.${bare}`,
     { measured: clampN, limit: wanted, margin: clampN - wanted, unit: 'N' },
-    holds
-      ? missing
-      : [...missing, 'Take a larger rotor within what the fork allows, or check the nuts before every ride.'],
+    verdict === 'goes' ? [] : waysOut(read, missing, factor, limits),
   );
+}
+
+function missingOf(disc: NonNullable<BikeChecksInput['frontDisc']>): string[] {
+  return [
+    ...(disc.tabs.left && disc.tabs.right ? [] : ['Fit a tabbed washer or lock plate on both sides.']),
+    ...(disc.nutTorqueNm >= disc.nutSpecNm - dust ? [] : [`Tighten the nuts to ${disc.nutSpecNm} N·m.`]),
+  ];
+}
+
+/** What makes it hold on this fork, done together; or what takes the rotor off it. */
+function waysOut(read: BikeChecksInput, missing: readonly string[], factor: number, limits: Limits): string[] {
+  const disc = read.frontDisc!;
+  const nutTorqueNm = Math.max(disc.nutTorqueNm, disc.nutSpecNm);
+  const holdsWith = (rotorMm: number) => {
+    const { ejectionN, clampN } = ejection({ ...read, frontDisc: { ...disc, nutTorqueNm, rotorMm } }, limits)!;
+    return clampN >= factor * ejectionN - dust;
+  };
+  const larger = holdsWith(disc.rotorMm)
+    ? null
+    : (limits.rotorSizesMm.find((mm) => mm > disc.rotorMm && mm <= (disc.maxRotorMm ?? 0) && holdsWith(mm)) ?? null);
+  const enough = holdsWith(disc.rotorMm) || disc.lipKept;
+  const together = [
+    ...missing,
+    ...(larger === null ? [] : [`Take a ${larger} mm rotor: it pushes less, and the fork allows it.`]),
+  ];
+  return [
+    ...((enough || larger !== null) && together.length > 0 ? [together.join(' ')] : []),
+    ...(enough && missing.length === 0 ? ['Check the nuts before every ride, and say so on the rider’s sheet.'] : []),
+    ...(enough && missing.length === 0
+      ? []
+      : [
+          ...(disc.rimBrake ? ['Brake on the rim instead: fork and rim are made for it.'] : []),
+          'Fit the motor at the rear: a bare wheel with a skewer keeps this fork as its maker built it.',
+        ]),
+  ];
 }

@@ -3,7 +3,9 @@ import type * as v from 'valibot';
 import { brakeKinds, leverPulls, surfaces } from '../bike-checks';
 import { amount, flag, integer, list, oneOf, optional, record, text } from '../input';
 import { lawClassSchema } from '../law';
-import { batteryPlaces, schools, sensorKinds } from '../procedure/kinds';
+import { statedTorqueSchema } from '../stated-torques';
+import { approvalSchema } from '../torque-reaction';
+import { batteryPlaces, schools, sensorKinds, tabSchools } from '../procedure/kinds';
 
 const brake = record({
   kind: optional(oneOf(brakeKinds)),
@@ -50,10 +52,16 @@ export const bikeFactsSchema = record({
       20,
     ),
   ),
+  /** What the maker of fork or frame has allowed, end by end: who said it, when, and which document. */
+  approvals: optional(record({ front: optional(approvalSchema), rear: optional(approvalSchema) })),
+  /** Torques that the makers of fork, frame, caliper, stem and crank state. */
+  torques: optional(list(statedTorqueSchema, 30)),
   /** How the conversion is to be built, as far as the end does not decide it. */
   job: optional(
     record({
       school: optional(oneOf(schools)),
+      /** Where tabs or plates go when more than one way is free. */
+      tabs: optional(oneOf(tabSchools)),
       sensor: optional(oneOf(sensorKinds)),
       battery: optional(oneOf(batteryPlaces)),
       /** A switch that cuts the motor when a brake is pulled. */

@@ -1,7 +1,7 @@
 import { inMm } from '../figures';
 import { readInput } from '../input';
 import { withLimits } from '../limits';
-import { dust, finding, graded, told, worstFirst, worstOf, type Finding } from '../verdict';
+import { dust, finding, graded, notMeasured, told, worstFirst, worstOf, type Finding } from '../verdict';
 import { endAdapterSchema, type EndAdapterInput, type EndAdapterResult, type EndBuild } from './contract';
 
 /** Play that an axle may have in the bore of an end cap, in mm. */
@@ -142,7 +142,25 @@ function screwsFor(read: EndAdapterInput, build: EndBuild) {
   const chosen: EndAdapterResult['screws'] = [];
   const findings: Finding[] = [];
   for (const hole of read.screwHoles) {
+    if (hole.throughRotor && read.rotorThicknessMm === undefined && read.hub.rotorFaceMm !== undefined) {
+      findings.push(notMeasured(`screw.${hole.id}`, 'The rotor’s thickness, which the screw goes through,'));
+      continue;
+    }
     const through = hole.throughMm + (hole.throughRotor ? (read.rotorThicknessMm ?? 0) + spacer : 0);
+    const shortest = Math.ceil(through + hole.leastMm - dust);
+    const longest = Math.floor(through + hole.depthMm + dust);
+    if (hole.leastMm > hole.depthMm + dust || shortest > longest) {
+      findings.push(
+        finding(
+          `screw.${hole.id}`,
+          'stop',
+          `No screw can hold in ${hole.id}: it has ${inMm(hole.depthMm)} of thread, ${inMm(hole.leastMm)} is needed.`,
+          { measured: hole.depthMm, limit: hole.leastMm, margin: hole.depthMm - hole.leastMm },
+          ["Ask the hub's maker for parts that leave the screw enough thread."],
+        ),
+      );
+      continue;
+    }
     const right = read.screws
       .filter(({ threadMm }) => Math.abs(threadMm - hole.threadMm) < dust)
       .map(({ id, lengthMm }) => ({ screw: id, engagementMm: clean(lengthMm - through) }))
@@ -154,7 +172,7 @@ function screwsFor(read: EndAdapterInput, build: EndBuild) {
     }
     findings.push(
       told(`screw.${hole.id}`, 'work', `No screw of the set holds in ${hole.id} without bottoming.`, [
-        `Get M${hole.threadMm} × ${Math.floor(through + hole.depthMm)} mm at most, ${Math.ceil(through + hole.leastMm)} mm at least.`,
+        `Get M${hole.threadMm} × ${longest} mm at most, ${shortest} mm at least.`,
       ]),
     );
   }

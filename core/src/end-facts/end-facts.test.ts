@@ -84,6 +84,7 @@ describe('the plan', () => {
       openIds(frontReadings(word).filter(({ feature }) => !gone.includes(feature)));
     expect(without({ 'lip.left': 'lip' })).toEqual(['lip-diameter.left', 'lip-depth.left']);
     expect(without({ brake: 'disc' })).toEqual([
+      'rim-bosses',
       'rotor-pattern',
       'caliper-mount',
       'rotor-inboard',

@@ -30,8 +30,12 @@ export interface EndFacts {
   seat: 'round' | 'flat' | 'relieved' | null;
   kind: 'open' | 'closed' | null;
   brake: 'rim' | 'disc' | 'other' | 'none' | null;
-  /** Speeds at the rear; 0 for none. */
+  /** Speeds at the rear; 0 for one sprocket or none. */
   speeds: number | null;
+  /** A chain runs to this end: its hub must take a sprocket. Null: nobody has looked yet. */
+  chain: boolean | null;
+  /** Somebody saw aluminium and could not say which kind. */
+  aluminiumUnsure: boolean;
   /** Mean of front and back of the dropout. */
   spacingMm: number | null;
   /** Angle between the two dropout faces. */
@@ -56,6 +60,8 @@ export interface SideFacts {
   depthMm: number | null;
   plateMm: number | null;
   holeMm: number | null;
+  /** Filed off this slot earlier on. */
+  filedMm: number;
   /** Null: nobody has looked yet. */
   hasLip: boolean | null;
   lip: { diameterMm: number; depthMm: number } | null;
@@ -94,6 +100,8 @@ export function endFacts(end: End, readings: readonly Reading[]): EndFacts {
     ...slotKind(words.get('seat')),
     brake: (words.get('brake') as EndFacts['brake']) ?? null,
     speeds: speeds(words.get('gears')),
+    chain: end === 'front' ? false : words.has('gears') ? words.get('gears') !== 'no-chain' : null,
+    aluminiumUnsure: [words.get('material'), words.get('blade-material')].includes('aluminium-unsure'),
     spacingMm: front === null || back === null ? null : (front + back) / 2,
     faceAngleDeg:
       front === null || back === null
@@ -139,6 +147,7 @@ function sideFacts(
     depthMm: lengths.get(`slot-depth.${side}`)?.valueMm ?? null,
     plateMm: lengths.get(`plate.${side}`)?.valueMm ?? null,
     holeMm: lengths.get(`hole.${side}`)?.valueMm ?? null,
+    filedMm: lengths.get(`filed.${side}`)?.valueMm ?? 0,
     hasLip: lipWord === undefined ? null : lipWord === 'lip',
     lip: lipWord === 'lip' && diameterMm !== null && depthMm !== null ? { diameterMm, depthMm } : null,
   };
@@ -169,7 +178,7 @@ function slotKind(word: string | undefined): Pick<EndFacts, 'seat' | 'kind'> {
 
 function speeds(word: string | undefined): number | null {
   if (word === undefined) return null;
-  return word === 'none' ? 0 : Number(word);
+  return word === 'none' || word === 'no-chain' ? 0 : Number(word);
 }
 
 function yesNo(word: string | undefined, yes: string): boolean | null {
@@ -177,5 +186,6 @@ function yesNo(word: string | undefined, yes: string): boolean | null {
 }
 
 function asMaterial(word: string | undefined): Material | null {
+  if (word === 'aluminium-unsure') return 'cast-aluminium';
   return materials.find((material) => material === word) ?? null;
 }

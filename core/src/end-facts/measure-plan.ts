@@ -25,7 +25,7 @@ export function measurePlan(facts: EndFacts): PlannedFeature[] {
 }
 
 /** Of use, but no verdict hangs on it: a new tyre is as good. */
-const optional = new Set(['tyre-width']);
+const optional = new Set(['tyre-width', 'axle-eyes']);
 
 /** What must still be read before there can be a verdict, in order. */
 export function openFeatures(facts: EndFacts): Feature[] {
@@ -43,7 +43,13 @@ export function isCarbon(facts: EndFacts): boolean {
 export function needsApproval(facts: EndFacts): boolean {
   if (facts.end !== 'front') return false;
   const materials = [facts.material, facts.bladeMaterial];
-  return facts.suspension === true || materials.includes('cast-aluminium') || materials.includes('magnesium');
+  return (
+    facts.suspension === true ||
+    materials.includes('cast-aluminium') ||
+    materials.includes('magnesium') ||
+    // Unfiled it may go without; asked it is all the same.
+    materials.includes('forged-aluminium')
+  );
 }
 
 function applies(id: string, facts: EndFacts): boolean {
@@ -63,6 +69,11 @@ function applies(id: string, facts: EndFacts): boolean {
     case 'clicks':
     case 'sprocket-gap':
       return facts.end === 'rear' && (facts.speeds ?? 0) > 0;
+    case 'rim-bosses':
+      return facts.brake === 'disc' || facts.brake === 'other';
+    // Written down by the step that files; nobody is asked for it.
+    case 'filed':
+      return facts.lengths.has(id);
     case 'cassette-stack':
       return facts.end === 'rear' && (facts.speeds ?? 0) > 0 && facts.words.get('cluster') === 'cassette';
     case 'rotor-pattern':
@@ -89,6 +100,7 @@ function applies(id: string, facts: EndFacts): boolean {
     case 'slot-width':
     case 'slot-depth':
     case 'lip':
+    case 'axle-eyes':
     case 'old-axle':
       return facts.kind !== 'closed';
     case 'lip-diameter':

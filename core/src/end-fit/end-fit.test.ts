@@ -54,7 +54,19 @@ describe('endFit', () => {
 
   it('takes a suspension fork only with its maker’s word, and then at most after work', () => {
     expect(judge(frontReadings({ suspension: 'suspension', 'maker-approval': 'none' })).verdict).toBe('stop');
-    expect(judge(frontReadings({ suspension: 'suspension', 'maker-approval': 'in-writing' })).verdict).toBe('work');
+    const said = frontReadings({ suspension: 'suspension', 'maker-approval': 'in-writing' });
+    // That somebody says so is not enough: who, when and where is written down.
+    expect(judge(said).verdict).toBe('unknown');
+    const approval = { by: 'the fork’s maker', date: '2026-03-02', document: 'letter 14' };
+    const fit = endFit({
+      facts: endFacts('front', said),
+      wheel: frontWheel,
+      stores: washersOnHand,
+      delivered: null,
+      approval,
+    });
+    expect(fit.verdict).toBe('work');
+    expect(fit.findings.find(({ id }) => id === 'maker-approval')!.because).toContain('letter 14');
   });
 
   it('notices faces that are not parallel', () => {
@@ -89,11 +101,13 @@ describe('endFit', () => {
   });
 
   it('stops a disc bike with a hub that takes no rotor', () => {
-    const fit = judge(
-      [...frontReadings({ brake: 'disc' }), ...frontReadings({}, { 'rotor-inboard': 10.5 }).slice(-1)],
-      { ...frontWheel, rotorFaceMm: null },
-    );
-    expect(verdictOf(fit, 'brake')).toBe('stop');
+    const disc = (words: Record<string, string>) =>
+      judge(
+        [...frontReadings({ brake: 'disc', ...words }), ...frontReadings({}, { 'rotor-inboard': 10.5 }).slice(-1)],
+        { ...frontWheel, rotorFaceMm: null },
+      );
+    expect(verdictOf(disc({}), 'brake')).toBe('unknown');
+    expect(verdictOf(disc({ 'rim-bosses': 'none' }), 'brake')).toBe('stop');
   });
 
   it('names what to buy when the stores are empty', () => {

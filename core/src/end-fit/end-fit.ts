@@ -5,6 +5,7 @@ import { worstFirst, worstOf, type Finding } from '../verdict';
 import type { EndFit, EndFitInput, SolvedStack } from './contract';
 import { endFindings } from './end-findings';
 import { outsideChoices } from './outside-parts';
+import { tabsInside, tabWays } from './tab-ways';
 import { bothSlots } from './slots';
 import { stackInput } from './stack-input';
 
@@ -25,7 +26,7 @@ export function endFit(input: EndFitInput, solve: StackSolver = firstThatFits): 
     slots.left.twoArms || slots.right.twoArms || (facts.end === 'front' && aluminium(facts)) || wheel.regen;
   const solved = isCarbon(facts) ? null : solve(input, slots, twoArms);
   const findings = worstFirst([
-    ...endFindings(facts, wheel, input.limits),
+    ...endFindings(input),
     ...sided('left', slots.left.findings),
     ...sided('right', slots.right.findings),
     ...(solved?.stack.findings ?? []),
@@ -36,6 +37,7 @@ export function endFit(input: EndFitInput, solve: StackSolver = firstThatFits): 
     findings: once(findings),
     slots,
     outside: solved?.outside ?? { left: [], right: [] },
+    tabs: solved?.tabs ?? { left: 'none', right: 'none' },
     stack: solved?.stack ?? null,
     stackInput: solved?.input ?? null,
     open,
@@ -46,18 +48,26 @@ export function endFit(input: EndFitInput, solve: StackSolver = firstThatFits): 
 /** The first way in the order of preference that has a stack; else the first, which says why there is none. */
 function firstThatFits(input: EndFitInput, slots: EndFit['slots'], twoArms: boolean): SolvedStack | null {
   let first: SolvedStack | null = null;
-  for (const outside of outsideChoices(input, slots, twoArms)) {
-    const stackData = stackInput(input, slots, outside);
-    if (!stackData) return null;
-    const solved = { stack: axleStack(stackData), input: stackData, outside };
-    if (solved.stack.stacks.length > 0) return solved;
-    first ??= solved;
+  const bare = stackInput(input, slots, { left: [], right: [] });
+  if (!bare) return null;
+  const ways = tabWays(input, bare.washers, undefined).filter(
+    ({ places }) => input.facts.kind === 'closed' || places.left !== 'none' || places.right !== 'none',
+  );
+  for (const way of [...ways, tabsInside]) {
+    for (const arms of outsideChoices(input, slots, twoArms)) {
+      const outside = { left: [...way.outside.left, ...arms.left], right: [...way.outside.right, ...arms.right] };
+      const stackData = stackInput(input, slots, outside, way.places);
+      if (!stackData) return null;
+      const solved = { stack: axleStack(stackData), input: stackData, outside, tabs: way.places };
+      if (solved.stack.stacks.length > 0) return solved;
+      first ??= solved;
+    }
   }
   return first;
 }
 
-function aluminium({ material }: EndFacts): boolean {
-  return material === 'forged-aluminium' || material === 'cast-aluminium';
+function aluminium({ material, bladeMaterial }: EndFacts): boolean {
+  return [material, bladeMaterial].some((metal) => metal === 'forged-aluminium' || metal === 'cast-aluminium');
 }
 
 function sided(side: Side, findings: readonly Finding[]): Finding[] {

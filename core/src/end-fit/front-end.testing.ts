@@ -36,7 +36,9 @@ const lengths = {
   'blade-width': 20,
   'blade-step.left': 0,
   'blade-step.right': 0,
+  'legs-apart': 84,
   'bead-seat': 559,
+  'tyre-room': 60,
 };
 
 /** A steel front end on which the wheel goes; some of it changed. */

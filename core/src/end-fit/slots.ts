@@ -2,12 +2,25 @@ import { withLimits } from '../limits';
 import type { Side } from '../features';
 import { boreSuits } from '../parts';
 import { slotFit, type SlotFitInput, type SlotFitResult } from '../slot-fit';
+import { worstOf } from '../verdict';
 import type { EndFitInput } from './contract';
 
 /** Judges the left and the right slot with what is measured of them. */
 export function bothSlots(input: EndFitInput): Record<Side, SlotFitResult> {
-  return { left: slotFit(slotInput(input, 'left')), right: slotFit(slotInput(input, 'right')) };
+  const slot = (side: Side) => untilSeen(input, slotFit(slotInput(input, side)));
+  return { left: slot('left'), right: slot('right') };
 }
+
+/** How deep the axle sits follows from the shape of the seat: nobody knows until somebody has looked. */
+function untilSeen({ facts }: EndFitInput, slot: SlotFitResult): SlotFitResult {
+  if (facts.kind !== null) return slot;
+  const findings = slot.findings.map((item) =>
+    onSeat.has(item.id) ? { ...item, verdict: 'unknown' as const, remedies: ['Look at the shape of the seat.'] } : item,
+  );
+  return { ...slot, findings, verdict: worstOf(findings.map(({ verdict }) => verdict)) };
+}
+
+const onSeat = new Set(['slot-depth', 'axle-shift', 'lip']);
 
 function slotInput({ facts, wheel, stores, limits }: EndFitInput, side: Side): SlotFitInput {
   const here = facts.sides[side];
@@ -32,6 +45,7 @@ function slotInput({ facts, wheel, stores, limits }: EndFitInput, side: Side): S
       oldAxleMm: lipUnknown ? null : facts.oldAxleMm,
       lip: here.lip,
       seatPartMm: wheel.nutFlangeMm,
+      filedMm: here.filedMm,
       uncertaintyMm: here.slotUncertaintyMm,
     }),
     cWashers: stores.flatMap((item) =>

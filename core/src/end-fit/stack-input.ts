@@ -3,7 +3,8 @@ import type { AxleStackInput } from '../axle-stack';
 import type { Side } from '../features';
 import { usableWashers } from '../parts';
 import type { SlotFitResult } from '../slot-fit';
-import type { EndFitInput, OutsidePart } from './contract';
+import type { EndFitInput, OutsidePart, TabPlace } from './contract';
+import { tabsInside } from './tab-ways';
 
 /** Room that the chain needs beside the smallest sprocket, by speeds, in mm. */
 const sprocketGapMm: Record<number, number> = { 5: 4, 6: 4, 7: 3.7, 8: 3.6, 9: 3.4, 10: 3.2, 11: 3, 12: 2.9 };
@@ -15,6 +16,7 @@ export function stackInput(
   { facts, wheel, stores, delivered, limits }: EndFitInput,
   slots: Record<Side, SlotFitResult>,
   outside: Record<Side, OutsidePart[]>,
+  places: Record<Side, TabPlace> = tabsInside.places,
 ): AxleStackInput | null {
   const { left, right } = facts.sides;
   const { material, spacingMm, suspension, frameOffsetMm, brake } = facts;
@@ -28,8 +30,9 @@ export function stackInput(
       item.kind === kind ? Array.from({ length: Math.min(2, item.count) }, () => item.thicknessMm) : [],
     );
   const hasRotor = brake === 'disc' && facts.rotorFaceMm !== null && wheel.rotorFaceMm !== null;
-  const hasSprocket = wheel.smallSprocketMm !== null && facts.speeds !== null && facts.speeds > 0;
-  const tabs = facts.kind === 'open';
+  const hasSprocket = wheel.smallSprocketMm !== null && facts.chain === true;
+  const open = facts.kind !== 'closed';
+  const usedOutside = [...outside.left, ...outside.right].filter(({ kind }) => kind === 'tab').map(({ id }) => id);
   return {
     spacingMm,
     frameOffsetMm,
@@ -47,24 +50,49 @@ export function stackInput(
     },
     want: {
       ...(hasRotor && { rotorFaceMm: facts.rotorFaceMm!, caliperShimsMm: sizes('caliper-shim') }),
-      ...(hasSprocket && { sprocketGapMinMm: sprocketGapMm[facts.speeds!] ?? 4 }),
+      ...(hasSprocket && { sprocketGapMinMm: leastSprocketGapMm(facts, wheel) }),
     },
     outside: {
       left: outside.left.map(({ id, thicknessMm }) => ({ id, thicknessMm })),
       right: outside.right.map(({ id, thicknessMm }) => ({ id, thicknessMm })),
     },
     nutMm: wheel.nutMm,
-    tabs: { left: tabs, right: tabs },
-    washers: usableWashers(stores, [...parts.left, ...parts.right], {
-      threadMm: wheel.axle.threadMm,
-      flatsMm: wheel.axle.flatsMm,
-      slotMm,
-      plateMm: Math.min(left.plateMm, right.plateMm),
-      limits: withLimits(limits),
-    }),
+    tabs: { left: open && places.left === 'inside', right: open && places.right === 'inside' },
+    // A closed end takes the caps, extenders and spacers of its own hub: a loose washer has nothing to sit on there.
+    washers: open
+      ? without(
+          usableWashers(stores, [...parts.left, ...parts.right], {
+            threadMm: wheel.axle.threadMm,
+            flatsMm: wheel.axle.flatsMm,
+            slotMm,
+            plateMm: Math.min(left.plateMm, right.plateMm),
+            limits: withLimits(limits),
+          }),
+          usedOutside,
+        )
+      : usableWashers(
+          [],
+          [...parts.left, ...parts.right].filter(({ kind }) => kind === 'spacer'),
+          { threadMm: wheel.axle.threadMm, flatsMm: wheel.axle.flatsMm, slotMm: null, plateMm: null },
+        ),
     rotorShims: hasRotor ? sizes('rotor-shim') : [],
     ...(limits && { limits }),
   };
+}
+
+/** Room for the chain beside the smallest sprocket: of the bike's own and of those that the kit brings, the larger one. */
+function leastSprocketGapMm({ speeds }: EndFitInput['facts'], { kit }: EndFitInput['wheel']): number {
+  const room = (count: number) => sprocketGapMm[count] ?? 4;
+  const own = room(speeds ?? 0);
+  return kit?.cluster ? Math.max(own, room(kit.cluster.sprockets)) : own;
+}
+
+/** The washers that are left once some lie outside the dropouts. */
+function without(washers: AxleStackInput['washers'], used: readonly string[]): AxleStackInput['washers'] {
+  return washers.flatMap((washer) => {
+    const count = washer.count - used.filter((id) => id === washer.id).length;
+    return count > 0 ? [{ ...washer, count }] : [];
+  });
 }
 
 function narrowest(

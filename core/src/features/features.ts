@@ -66,21 +66,26 @@ export const slotPlaces = ['mouth', 'middle', 'seat'] as const;
 /** Distance between the two places where the spacing is read, in mm: 12 in front of and 12 behind the axle's centre. */
 export const spacingPlacesApartMm = 24;
 
+/** "Aluminium, not sure which" is an answer: it counts as cast until somebody knows. */
+const seenMaterials = [...materials, 'aluminium-unsure'] as const;
+
 /** Everything that can be recorded of one end, in the order that spares handling the bike. */
 export const features: readonly Feature[] = [
-  word('material', materials),
-  word('blade-material', materials),
+  word('material', seenMaterials),
+  word('blade-material', seenMaterials),
   word('suspension', ['none', 'suspension']),
   word('maker-approval', ['none', 'in-writing']),
   word('condition', ['sound', 'surface-rust', 'bent', 'cracked', 'play', 'unsure']),
   word('seat', ['open-round', 'open-flat', 'open-relieved', 'closed']),
   word('axle-extras', ['none', 'stays', 'kickstand', 'hitch']),
+  word('axle-eyes', ['none', 'left', 'right', 'both']),
   word('hanger', ['none', 'clear', 'in-seat']),
   word('brake', ['rim', 'disc', 'other', 'none']),
+  word('rim-bosses', ['bosses', 'none']),
   word('rotor-pattern', ['six-bolt', 'four-bolt', 'spline']),
   word('caliper-mount', ['side', 'face']),
   word('old-hub', ['plain', 'coaster', 'drum', 'gear-hub']),
-  word('gears', ['none', '5', '6', '7', '8', '9', '10', '11', '12']),
+  word('gears', ['none', '5', '6', '7', '8', '9', '10', '11', '12', 'no-chain']),
   word('cluster', ['freewheel', 'cassette']),
   word('clicks', ['friction', '5', '6', '7', '8', '9', '10', '11', '12']),
   length('rotor-inboard', null, 0, 60, rotorOffset),
@@ -114,8 +119,11 @@ export const features: readonly Feature[] = [
   length('clamp-to', null, 10, 600, null, 'ruler'),
   length('blade-width', null, 5, 80),
   ...eachSide((side) => length(`blade-step.${side}`, side, -40, 40)),
+  length('legs-apart', null, 20, 260),
   length('bead-seat', null, 200, 700, { front: 'bead-seat', rear: 'bead-seat' }, 'ruler'),
+  length('tyre-room', null, 15, 200),
   length('tyre-width', null, 15, 130),
+  ...eachSide((side) => length(`filed.${side}`, side, 0, 3)),
   ...eachSide((side): PartsFeature => ({ kind: 'parts', id: `washers-found.${side}`, side })),
   ...eachSide((side): PartsFeature => ({ kind: 'parts', id: `washers-delivered.${side}`, side })),
 ];

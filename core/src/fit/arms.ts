@@ -1,10 +1,19 @@
-import { armFit, type Arm, type ArmFitResult, type ArmPlacement, type ArmSide } from '../arm-fit';
+import {
+  armFit,
+  chooseArms,
+  placementFinding,
+  type Arm,
+  type ArmFitResult,
+  type ArmPlacement,
+  type ArmSide,
+} from '../arm-fit';
 import type { EndFacts } from '../end-facts';
 import type { OutsidePart } from '../end-fit';
 import type { Side } from '../features';
 import type { ArmFacts, StoreItem } from '../parts';
 import type { SlotFitResult } from '../slot-fit';
 import type { TorqueArm } from '../torque-reaction';
+import { finding, type Finding } from '../verdict';
 import type { FitInput } from './contract';
 import { lengthOf, lengthsOf } from './readings';
 
@@ -48,6 +57,11 @@ function armSides(facts: EndFacts, cableExit: Side, slots: Record<Side, SlotFitR
   const slotLine = facts.kind === 'closed' ? 0 : lengthOf(facts, 'slot-line');
   const steps = lengthsOf(facts, ['blade-step.left', 'blade-step.right']);
   if (!common || slotLine === null || !steps) return null;
+  // An arm bridges a recess: nobody knows how it lies until the recess is measured.
+  const recesses = [facts.sides.left, facts.sides.right];
+  if (facts.kind !== 'closed' && recesses.some(({ hasLip, lip }) => hasLip === null || (hasLip && lip === null))) {
+    return null;
+  }
   const leanDeg = (Math.atan2(slotLine, 100) * 180) / Math.PI;
   const side = (name: Side): ArmSide => {
     const lip = facts.sides[name].lip;
@@ -86,15 +100,39 @@ function asArm({ id, facts, thicknessMm }: ArmOnHand): Arm {
 }
 
 /**
- * Sets of arms to try, the preferred first: as many as asked for, then one on either side, then none.
+ * Sets of arms to try, the preferred first: as many as the rules ask for, then more, then fewer. A second arm on the shelf is
+ * tried also where no rule asks for it: the balance may.
  */
 export function armSets(fit: ArmFitResult, needed: 1 | 2): ArmPlacement[][] {
   const usable = fit.placements.filter(({ verdict }) => verdict !== 'stop');
   const bestAt = (side: Side) => usable.find((placement) => placement.side === side);
-  const singles = usable.filter((placement) => placement === bestAt(placement.side));
-  const pairs = fit.chosen.length === 2 ? [fit.chosen] : [];
-  const wanted = needed === 2 ? [...pairs, ...singles.map((one) => [one])] : [...singles.map((one) => [one])];
-  return [...wanted, []];
+  const singles = usable.filter((placement) => placement === bestAt(placement.side)).map((one) => [one]);
+  const pair = chooseArms(fit.placements, 2);
+  const pairs = pair.length === 2 ? [pair] : [];
+  return needed === 2 ? [...pairs, ...singles, []] : [...singles, ...pairs, []];
+}
+
+/** What is said of the arms that go on, and of those that are asked for and find no thread or no place. */
+export function armFindings(fit: ArmFitResult | null, placed: readonly ArmPlacement[], twoArms: boolean): Finding[] {
+  if (!fit) return [];
+  const needed = twoArms ? 2 : 1;
+  const findings = placed.map(placementFinding);
+  if (placed.length >= needed) return findings;
+  // More could be clamped than there is thread for: then the thread is the reason.
+  const clampable = chooseArms(fit.placements, needed).length;
+  if (clampable <= placed.length) return [...findings, ...fit.findings.filter(({ id }) => id === 'arms')];
+  return [
+    ...findings,
+    finding(
+      'arms',
+      'work',
+      placed.length === 0
+        ? 'An arm could be clamped, but the washers leave the nut no thread for it.'
+        : 'Two arms are asked for; the washers leave the nut no thread for the second.',
+      { measured: placed.length, limit: needed, margin: placed.length - needed, unit: '' },
+      ['Get a thinner arm, or a kit with a longer axle.'],
+    ),
+  ];
 }
 
 /** What arms take of the thread, from the dropout outwards. */

@@ -33,7 +33,13 @@ function boresOver({ wheel, stores, delivered }: FitInput, fit: EndFit): { what:
   const side = wheel.cableExit;
   const { threadMm } = wheel.axle;
   const boreById = new Map(stores.map((item) => [item.id, item.boreMm]));
-  const name = { arm: 'the arm', spacer: 'a spacer', extra: 'what lives on the axle' };
+  const name = {
+    arm: 'the arm',
+    spacer: 'a spacer',
+    extra: 'what lives on the axle',
+    tab: 'the outside tab',
+    plate: 'the lock plate',
+  };
   const outside = fit.outside[side].flatMap(({ id, kind }) =>
     // A C-washer is open: it goes on from the side.
     kind === 'c-washer' ? [] : [{ what: name[kind], boreMm: boreById.get(id.replace(/#2$/, '')) ?? threadMm }],

@@ -1,22 +1,18 @@
-import { nutTorqueNm } from '../torque-reaction';
+import { nutAimNm } from '../torque-reaction';
 import { openAtTakeIn } from '../take-in-open';
-import { bikeChecks, type BikeChecksInput, type BikeChecksResult, type BrakeKind } from '../bike-checks';
+import { bikeChecks, type BikeChecksInput, type BikeChecksResult } from '../bike-checks';
 import type { EndFacts } from '../end-facts';
 import type { EndFit } from '../end-fit';
+import type { KitFacts } from '../kit';
 import { lawFindings } from '../law';
 import type { MotorTorqueResult } from '../motor-torque';
-import { told, type Finding } from '../verdict';
+import { told, worstFirst, worstOf, type Finding } from '../verdict';
+import { brakeAfter } from './brake-after';
 import type { FitInput } from './contract';
 import { lengthOf } from './readings';
+import { nutPlan } from './torque';
 import { massAfterKg } from './tyre';
 import { wheelRadiusM } from '../wheel-radius';
-
-const brakeOf: Record<NonNullable<EndFacts['brake']>, BrakeKind> = {
-  rim: 'rim',
-  disc: 'rotor',
-  other: 'drum',
-  none: 'none',
-};
 
 export function takeInFindings(input: FitInput): Finding[] {
   const open = openAtTakeIn(input.bike, input.facts.end);
@@ -26,12 +22,18 @@ export function takeInFindings(input: FitInput): Finding[] {
   ];
 }
 
+/** The smallest rotor that there is: what is counted with until the other end's is measured, in mm. */
+const smallestRotorMm = 140;
+
 /** The bike at its new speed and mass; null until the masses are known. */
 export function checksWith(input: FitInput, fit: EndFit, motor: MotorTorqueResult | null): BikeChecksResult | null {
   const { bike, facts, wheel, limits } = input;
   const { kit } = wheel;
   const after = massAfterKg(input);
-  if (after === null || !kit || facts.brake === null) return null;
+  const kind = brakeAfter(facts, wheel);
+  if (after === null || !kit || kind === null || bike.speedKmh === undefined || bike.surface === undefined) {
+    return null;
+  }
   const before = bike.bikeKg! + bike.riderKg! + bike.loadKg!;
   const here = facts.end;
   const other = here === 'front' ? 'rear' : 'front';
@@ -40,22 +42,17 @@ export function checksWith(input: FitInput, fit: EndFit, motor: MotorTorqueResul
   const rotorMm = lengthOf(facts, 'rotor-diameter');
   const own: BikeChecksInput['brakes']['front'] = {
     ...bike.brakes?.[here],
-    kind: brakeOf[facts.brake],
-    ...(rotorMm !== null && { rotorMm }),
+    kind,
+    rotorMm: rotorMm ?? smallestRotorMm,
   };
+  const rest = { ...otherBrake, kind: otherBrake.kind, rotorMm: otherBrake.rotorMm ?? smallestRotorMm };
   const hanger = hangerMm(facts);
-  return bikeChecks({
+  const asked: BikeChecksInput = {
     massKg: { before, after },
-    speedKmh: { before: bike.speedKmh ?? 20, after: kit.assistedKmh },
+    speedKmh: { before: bike.speedKmh, after: kit.assistedKmh },
     wheelRadiusM: wheelRadiusM(wheel.beadSeatMm),
-    ...(bike.wheelbaseM !== undefined && {
-      geometry: { wheelbaseM: bike.wheelbaseM, centreHeightM: 1.05, frontShare: 0.42 },
-    }),
-    ...(bike.surface && { surface: bike.surface }),
-    brakes: {
-      front: here === 'front' ? own : { ...otherBrake, kind: otherBrake.kind },
-      rear: here === 'rear' ? own : { ...otherBrake, kind: otherBrake.kind },
-    },
+    surface: bike.surface,
+    brakes: { front: here === 'front' ? own : rest, rear: here === 'rear' ? own : rest },
     ...(bike.descentPercent !== undefined && { descent: { gradePercent: bike.descentPercent } }),
     ...frontDisc(input, fit, rotorMm),
     ...(motor && { drive: { end: here, peakTorqueNm: motor.peakTorqueNm } }),
@@ -64,7 +61,67 @@ export function checksWith(input: FitInput, fit: EndFit, motor: MotorTorqueResul
     ...(bike.ratings && { ratings: bike.ratings }),
     ...(hanger !== null && { hangerInSeatMm: hanger }),
     ...(limits && { limits }),
+  };
+  const checks = bikeChecks(asked);
+  const known = (findings: readonly Finding[]) => climbKnown(input, findings);
+  const open = heatOpen(input, motor);
+  const findings = worstFirst([...known(checks.findings), ...open]);
+  if (bike.wheelbaseM === undefined) return { ...checks, findings, verdict: worstOf(findings.map((f) => f.verdict)) };
+  // A wheelbase that was measured may make a check stricter; that it is not known must never make one easier.
+  const exact = bikeChecks({
+    ...asked,
+    geometry: { wheelbaseM: bike.wheelbaseM, centreHeightM: 1.05, frontShare: 0.42 },
   });
+  const stricter = worstFirst([
+    ...known(checks.findings).map((item) => {
+      const same = exact.findings.find(({ id }) => id === item.id);
+      return same ? stricterOf(same, item) : item;
+    }),
+    ...open,
+  ]);
+  return { ...exact, findings: stricter, verdict: worstOf(stricter.map((f) => f.verdict)) };
+}
+
+/** The worse of two; of equally bad ones the one with less room. */
+function stricterOf(one: Finding, other: Finding): Finding {
+  if (one.verdict !== other.verdict) return worstOf([one.verdict, other.verdict]) === one.verdict ? one : other;
+  return (one.margin ?? 0) < (other.margin ?? 0) ? one : other;
+}
+
+/**
+ * Where a figure of the motor is missing its torque is what it could be at most: right for the axle that must hold it, too much
+ * to promise for the climb.
+ */
+function climbKnown({ wheel }: FitInput, findings: readonly Finding[]): Finding[] {
+  const { motor, controller } = wheel.kit!;
+  const figures = [motor.kv, motor.windingOhm, motor.noLoadA, controller.phaseA, controller.batteryA];
+  if (figures.every((figure) => figure !== undefined)) return [...findings];
+  return findings.map((item) =>
+    item.id === 'climb-torque' && item.verdict !== 'stop'
+      ? {
+          ...item,
+          verdict: 'unknown' as const,
+          remedies: ['Find out the motor’s constants and the controller’s current limits.'],
+        }
+      : item,
+  );
+}
+
+/** The hub's heat on the climb cannot be told without the motor's constants. */
+function heatOpen({ bike, wheel }: FitInput, motor: MotorTorqueResult | null): Finding[] {
+  const { motor: constants } = wheel.kit!;
+  if (!bike.climb || bike.climb.gradePercent === 0) return [];
+  const open = [
+    ...(motor?.ktNmPerA === undefined ? ['rpm per volt with a current limit'] : []),
+    ...(constants.windingOhm === undefined ? ['winding resistance'] : []),
+    ...(constants.noLoadA === undefined ? ['no-load current'] : []),
+  ];
+  if (open.length === 0) return [];
+  return [
+    told('hub-heat', 'unknown', `How hot the hub gets on the climb cannot be told: ${open.join(', ')} not known.`, [
+      'Measure on the motor or ask its maker.',
+    ]),
+  ];
 }
 
 function hangerMm(facts: EndFacts): number | null {
@@ -73,38 +130,37 @@ function hangerMm(facts: EndFacts): number | null {
   return seen === 'in-seat' ? lengthOf(facts, 'hanger-in-seat') : 0;
 }
 
-/** A disc in an open front slot: the nut's torque is what the sheet asks for; tabs and lip are what was found and chosen. */
-function frontDisc(
-  { facts, wheel }: FitInput,
-  fit: EndFit,
-  rotorMm: number | null,
-): Pick<BikeChecksInput, 'frontDisc'> {
-  if (facts.end !== 'front' || facts.brake !== 'disc' || facts.kind !== 'open' || rotorMm === null || !facts.material)
-    return {};
-  const nut = nutTorqueNm(wheel.axle.threadMm, facts.material);
-  const tabbed = (side: 'left' | 'right') =>
-    fit.stackInput?.tabs[side] === true && fit.stack !== null && fit.stack.stacks.length > 0;
+/** A disc in an open front slot: nuts as planned, tabs as chosen, lip as found. */
+function frontDisc(input: FitInput, fit: EndFit, rotorMm: number | null): Pick<BikeChecksInput, 'frontDisc'> {
+  const { facts, wheel } = input;
+  const disc = brakeAfter(facts, wheel) === 'rotor';
+  if (facts.end !== 'front' || !disc || facts.kind !== 'open' || rotorMm === null || !facts.material) return {};
+  const plan = nutPlan(input, facts.material);
+  const known = fit.stack !== null && fit.stack.stacks.length > 0;
+  const maxRotorMm = lengthOf(facts, 'rotor-max');
   return {
     frontDisc: {
       rotorMm,
       threadMm: wheel.axle.threadMm,
-      nutTorqueNm: nut,
-      nutSpecNm: nut,
-      tabs: { left: tabbed('left'), right: tabbed('right') },
+      nutTorqueNm: plan.nutTorqueNm,
+      nutSpecNm: nutAimNm(wheel.axle.threadMm, { ...plan, material: facts.material }),
+      tabs: { left: known && fit.tabs.left !== 'none', right: known && fit.tabs.right !== 'none' },
       lipKept: (['left', 'right'] as const).every((side) => facts.sides[side].hasLip === true),
+      ...(maxRotorMm !== null && { maxRotorMm }),
+      ...(facts.words.get('rim-bosses') === 'bosses' && wheel.kit?.rim?.brakeTrack && { rimBrake: true }),
     },
   };
 }
 
 function thermalMotor({ wheel }: FitInput, motor: MotorTorqueResult | null): Pick<BikeChecksInput, 'motor'> {
   const constants = wheel.kit?.motor;
-  if (!motor?.ktNmPerA || constants?.windingOhm === undefined) return {};
+  if (!motor?.ktNmPerA || constants?.windingOhm === undefined || constants.noLoadA === undefined) return {};
   return {
     motor: {
       kind: wheel.drive,
       ktNmPerA: motor.ktNmPerA,
       windingOhm: constants.windingOhm,
-      noLoadA: constants.noLoadA ?? 0.8,
+      noLoadA: constants.noLoadA,
     },
   };
 }
@@ -138,12 +194,30 @@ export function kitFindings({ wheel }: FitInput): Finding[] {
             'Measure again on the part itself before anything is filed.',
           ]),
         ]),
-    ...(kit.rim
-      ? []
-      : [
-          told('lacing', 'work', 'The hub comes without a rim.', [
-            'Lace it: see the lacing page for lengths and pattern.',
+    ...rimFindings(kit),
+    ...(kit.battery === undefined
+      ? [
+          told('kit-battery', 'unknown', `Whether ${wheel.code} comes with a battery is not recorded.`, [
+            'Record its battery, or that none is bought.',
           ]),
-        ]),
+        ]
+      : []),
+    ...(kit.battery && kit.battery.cost === undefined
+      ? [told('battery-cost', 'unknown', 'What the battery costs is not known.', ['Ask the supplier.'])]
+      : []),
+  ];
+}
+
+function rimFindings({ rim }: KitFacts): Finding[] {
+  if (rim) return [];
+  if (rim === undefined) {
+    return [
+      told('kit-rim', 'unknown', 'Whether the kit comes with a rim is not recorded.', [
+        'Record the rim, or that the hub comes without one.',
+      ]),
+    ];
+  }
+  return [
+    told('lacing', 'work', 'The hub comes without a rim.', ['Lace it: see the lacing page for lengths and pattern.']),
   ];
 }

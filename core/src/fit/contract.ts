@@ -11,7 +11,7 @@ import type { MotorTorqueResult } from '../motor-torque';
 import type { LoosePart, StoreItem, Wheel } from '../parts';
 import type { Override } from '../overrides';
 import type { RotorFitResult } from '../rotor-fit';
-import type { TorqueReactionInput, TorqueReactionResult } from '../torque-reaction';
+import type { Approval, TorqueReactionInput, TorqueReactionResult } from '../torque-reaction';
 import type { TyreFitResult } from '../tyre-fit';
 import type { Finding } from '../verdict';
 
@@ -36,6 +36,8 @@ export interface FitInput {
   tools?: readonly string[];
   /** What the axle nuts will be tightened to; by thread and material when left out. */
   nutTorqueNm?: number;
+  /** What the maker of this end has allowed; taken from the bike when left out. */
+  approval?: Approval;
   /** What another kit on the same bike adds, and what both draw from one battery. */
   beside?: { massKg: number; sharedBatteryA?: number };
   /** What the owner lets go on against a `stop`. */
@@ -48,6 +50,7 @@ export interface ShoppingLine {
   what: string;
   count: number;
   reason: string;
+  /** In the workshop's currency; 0 where nobody knows it yet, which is then a finding. */
   costEach: number;
   leadDays: number;
 }

@@ -1,7 +1,7 @@
 import type { OutsidePart } from '../end-fit';
 import type { EndFacts } from '../end-facts';
 import type { Side } from '../features';
-import { told, type Finding } from '../verdict';
+import { notMeasured, told, type Finding } from '../verdict';
 import { lengthOf } from './readings';
 
 const words: Record<string, string> = {
@@ -25,7 +25,8 @@ export function extraFindings(facts: EndFacts, threadMm: number): Finding[] {
   const old = facts.oldAxleMm;
   const remedies = ['Move it to eyelets or a clamp on the stay where there are any.'];
   const what = words[kind] ?? kind;
-  if (old !== null && old < threadMm - 0.2) {
+  if (old === null) return [notMeasured('axle-extra', 'The old axle, which the hole on it was made for,')];
+  if (old < threadMm - 0.2) {
     return [
       told('axle-extra', 'work', `The ${what} on the axle has a hole for ${old} mm; this axle is ${threadMm} mm.`, [
         `Open its hole to ${threadMm + 0.3} mm if its maker allows.`,

@@ -2,7 +2,19 @@ import type { ArmFitResult, ArmPlacement } from '../arm-fit';
 import { axleStack, possibleStacks, type AllowsShims, type AxleStackInput } from '../axle-stack';
 import type { EndAdapterResult } from '../end-adapter';
 import { isCarbon } from '../end-facts';
-import { endFit, outsideChoices, stackInput, type EndFit, type OutsidePart, type SolvedStack } from '../end-fit';
+import {
+  endFit,
+  outsideChoices,
+  stackInput,
+  tabFindings,
+  tabsInside,
+  tabWays,
+  type EndFit,
+  type OutsidePart,
+  type SolvedStack,
+  type TabPlace,
+  type TabWay,
+} from '../end-fit';
 import type { Side } from '../features';
 import type { MotorTorqueResult } from '../motor-torque';
 import { withLimits } from '../limits';
@@ -11,17 +23,18 @@ import type { SlotFitResult } from '../slot-fit';
 import { torqueHolds, torqueReaction } from '../torque-reaction';
 import { finding, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
 import { adapted } from './adapter';
-import { armParts, armsAt, armSets } from './arms';
+import { armFindings, armParts, armsAt, armSets } from './arms';
 import { plugFindings } from './cable';
 import { checksWith, kitFindings, lawOf, takeInFindings } from './checks';
 import type { FitArea, FitFinding, FitInput, FitReport } from './contract';
 import { extraFindings, extraParts } from './extras';
-import { gearsWith, hubFindings } from './gears';
+import { cadenceFindings, clusterFindings, gearsWith, hubFindings } from './gears';
 import { nextReadings } from './measure-next';
-import { brakeFacts, rotorWith, shimRules, type BrakeFacts } from './rotor';
+import { brakeFacts, rotorWith, shimRules, spokesOpen, type BrakeFacts } from './rotor';
+import { coverRoom, tyreRoom } from './room';
 import { leftOverParts, shoppingList, totals } from './shopping';
 import { handsOnMinutes, toolNeeds } from './tools';
-import { kitTorque, torqueInput } from './torque';
+import { asRoughAs, kitTorque, motorFindings, torqueInput } from './torque';
 import { trackFinding, tyreWith } from './tyre';
 import { wheelSizeFindings } from './wheel-size';
 
@@ -37,7 +50,7 @@ import { wheelSizeFindings } from './wheel-size';
  * @returns verdict, findings worst first, every calculator's answer, shopping list, tools, time, what to measure next
  */
 export function fit(asked: FitInput): FitReport {
-  const { input, adapter } = adapted(asked);
+  const { input, adapter } = adapted(withApproval(asked));
   const motor = kitTorque(input);
   const chosen: Chosen = { arms: null, placements: [], brake: brakeFacts(input) };
   const axle = endFit(input, (_, slots, twoArms) => {
@@ -50,6 +63,12 @@ export function fit(asked: FitInput): FitReport {
   return report(input, { ...axle, twoArms }, motor, chosen, adapter);
 }
 
+/** What the maker has allowed stands with the bike; every rule of the end looks for it there. */
+function withApproval(input: FitInput): FitInput {
+  const approval = input.approval ?? input.bike.approvals?.[input.facts.end];
+  return approval ? { ...input, approval } : input;
+}
+
 interface Chosen {
   arms: ArmFitResult | null;
   placements: ArmPlacement[];
@@ -60,9 +79,13 @@ interface Chosen {
 interface Way {
   outside: Record<Side, OutsidePart[]>;
   placements: ArmPlacement[];
+  tabs: Record<Side, TabPlace>;
 }
 
-/** The best way over all sets of arms and all rules for the shims. */
+/**
+ * The best way over all places of the tabs, all sets of arms and all rules for the shims. Another place for the tabs is only
+ * looked at where the preferred one stops.
+ */
 function solveJointly(
   input: FitInput,
   slots: Record<Side, SlotFitResult>,
@@ -71,37 +94,52 @@ function solveJointly(
   chosen: Chosen,
 ): SolvedStack | null {
   chosen.arms = armsAt(input, slots, needed);
-  const ways = waysOutside(input, slots, needed, chosen.arms);
+  const bare = stackInput(input, slots, { left: [], right: [] });
+  if (!bare) return null;
   const rules: (AllowsShims | undefined)[] = chosen.brake ? shimRules(input, chosen.brake) : [undefined];
   let best: { solved: SolvedStack; way: Way; rank: number } | null = null;
   let first: { data: AxleStackInput; way: Way } | null = null;
-  for (const [place, way] of ways.entries()) {
-    const data = stackInput(input, slots, way.outside);
-    if (!data) return null;
-    first ??= { data, way };
-    for (const [strictness, allows] of rules.entries()) {
-      const stack = possibleStacks(data, allows);
-      if (!stack) continue;
-      const solved = { stack, input: data, outside: way.outside };
-      const rank = rankOf(input, solved, slots, way, motor, chosen.brake) + 10 * place + strictness;
-      if (!best || rank < best.rank) best = { solved, way, rank };
-      // A stricter rule already found the stack that a looser one could only make worse.
-      break;
+  const tabs = tabWays(input, bare.washers, input.bike.job?.tabs);
+  // Without any tab on hand the way with tabs still says what to buy.
+  for (const [order, tab] of [...tabs, tabsInside].entries()) {
+    if (!tabsMayBe(tab, motor, input)) continue;
+    for (const [place, way] of waysOutside(input, slots, needed, chosen.arms, tab).entries()) {
+      const data = stackInput(input, slots, way.outside, way.tabs);
+      if (!data) return null;
+      first ??= { data, way };
+      for (const [strictness, allows] of rules.entries()) {
+        const stack = possibleStacks(data, allows);
+        if (!stack) continue;
+        const solved = { stack, input: data, outside: way.outside, tabs: way.tabs };
+        const rank =
+          rankOf(input, solved, slots, way, motor, chosen.brake) + 100 * order + 10 * Math.min(9, place) + strictness;
+        if (!best || rank < best.rank) best = { solved, way, rank };
+        // A stricter rule already found the stack that a looser one could only make worse.
+        break;
+      }
+      // Nothing that comes later in the order of preference can beat a way on which all goes.
+      if (best && best.rank < 10_000) break;
     }
-    // Nothing that comes later in the order of preference can beat a way on which all goes.
-    if (best && best.rank < 1000) break;
+    if (best && best.rank < 30_000) break;
   }
   if (best) {
     chosen.placements = best.way.placements;
     return best.solved;
   }
   // Nothing holds: the preferred way says which limit forbids it and what would help.
-  return first && { stack: axleStack(first.data), input: first.data, outside: first.way.outside };
+  return first && { stack: axleStack(first.data), input: first.data, outside: first.way.outside, tabs: first.way.tabs };
+}
+
+/** Two bare sides are no way for a motor that turns them loose: then a tab is bought. */
+function tabsMayBe({ places }: TabWay, motor: MotorTorqueResult | null, { facts, limits }: FitInput): boolean {
+  if (facts.kind === 'closed') return true;
+  const bare = places.left === 'none' && places.right === 'none';
+  return !bare || (motor !== null && motor.peakTorqueNm <= withLimits(limits).tabsFromNm);
 }
 
 const severity: Record<Verdict, number> = { goes: 0, work: 1, unknown: 2, stop: 3 };
 
-/** Worst verdict of stack, rotor and torque; under 1000 when all goes. */
+/** Worst verdict of stack, rotor and torque; under 10,000 when all goes. */
 function rankOf(
   input: FitInput,
   { stack }: SolvedStack,
@@ -114,20 +152,32 @@ function rankOf(
   const verdicts: Verdict[] = [best.verdict];
   if (brake) verdicts.push(rotorWith(input, brake, best).verdict);
   if (motor) {
-    const torque = torqueInput(input, slots, placements, motor.peakTorqueNm);
+    const torque = torqueInput(input, slots, placements, motor.peakTorqueNm, best);
     if (torque) verdicts.push(torqueHolds(torque));
   }
-  return 1000 * Math.max(...verdicts.map((verdict) => severity[verdict]));
+  return 10_000 * Math.max(...verdicts.map((verdict) => severity[verdict]));
 }
 
-/** Parts outside on each side, from the dropout outwards: C-washer, what lives on the axle, spacer, arm. */
+/** Parts outside on each side, from the dropout outwards: tab or plate, C-washer, what lives on the axle, spacer, arm. */
 function waysOutside(
   input: FitInput,
   slots: Record<Side, SlotFitResult>,
   needed: 1 | 2,
   arms: ArmFitResult | null,
+  tab: TabWay,
 ): Way[] {
-  if (!arms) return outsideChoices(input, slots, needed === 2).map((outside) => ({ outside, placements: [] }));
+  const tabs = tab.places;
+  const beside = (outside: Record<Side, OutsidePart[]>): Record<Side, OutsidePart[]> => ({
+    left: [...tab.outside.left, ...outside.left],
+    right: [...tab.outside.right, ...outside.right],
+  });
+  if (!arms) {
+    return outsideChoices(input, slots, needed === 2).map((outside) => ({
+      outside: beside(outside),
+      placements: [],
+      tabs,
+    }));
+  }
   const at = (side: Side, placements: readonly ArmPlacement[]): OutsidePart[] => {
     const { cWasher } = slots[side];
     return [
@@ -146,7 +196,8 @@ function waysOutside(
   };
   return armSets(arms, needed).map((placements) => ({
     placements,
-    outside: { left: at('left', placements), right: at('right', placements) },
+    tabs,
+    outside: beside({ left: at('left', placements), right: at('right', placements) }),
   }));
 }
 
@@ -158,9 +209,11 @@ function report(
   adapter: EndAdapterResult | null,
 ): FitReport {
   const { facts, wheel } = input;
+  const { twoArms } = axle;
   const carbon = isCarbon(facts);
   const best = axle.stack?.stacks[0] ?? null;
-  const torqueData = motor && !carbon ? torqueInput(input, axle.slots, chosen.placements, motor.peakTorqueNm) : null;
+  const torqueData =
+    motor && !carbon ? torqueInput(input, axle.slots, chosen.placements, motor.peakTorqueNm, best) : null;
   const torque = torqueData && torqueReaction(torqueData);
   const rotor = chosen.brake && best ? rotorWith(input, chosen.brake, best) : null;
   const gears = gearsWith(input, axle);
@@ -173,12 +226,21 @@ function report(
     ...(carbon
       ? []
       : [
-          ...areas('torque', torque?.findings),
-          ...areas('arms', chosen.arms?.findings),
+          ...areas('torque', motorFindings(input, motor)),
+          ...areas('torque', asRoughAs(motor, torque?.findings)),
+          ...areas('axle', axle.stack ? tabsJudged(input, axle, motor) : []),
+          ...areas('arms', armFindings(chosen.arms, chosen.placements, twoArms)),
           ...areas('brake', rotor?.findings),
+          ...areas('brake', spokesOpen(input, chosen.brake)),
           ...areas('brake', trackOnce(input, tyre?.result?.findings)),
-          ...areas('gears', [...(gears?.findings.filter(({ id }) => id !== 'hub-lost') ?? []), ...hubFindings(input)]),
-          ...areas('tyre', [...(tyre?.result?.findings ?? []), ...(tyre?.findings ?? [])]),
+          ...areas('gears', [
+            ...(gears?.findings.filter(({ id }) => id !== 'hub-lost') ?? []),
+            ...clusterFindings(input),
+            ...hubFindings(input),
+            ...cadenceFindings(input),
+          ]),
+          ...areas('tyre', [...(tyre?.result?.findings ?? []), ...(tyre?.findings ?? []), ...tyreRoom(input, tyre)]),
+          ...areas('end', [coverRoom(input, axle)]),
           ...areas('cable', plugFindings(input, axle)),
           ...areas('end', extraFindings(facts, wheel.axle.threadMm)),
           ...areas('bike', [...(checks?.findings ?? []), ...takeInFindings(input)]),
@@ -216,6 +278,12 @@ function report(
     minutes: handsOnMinutes(input, parts),
     measureNext: carbon ? [] : nextReadings(input, axle),
   };
+}
+
+function tabsJudged({ facts, limits }: FitInput, { tabs, stack }: EndFit, motor: MotorTorqueResult | null): Finding[] {
+  // What has no stack says what must be bought.
+  if (facts.kind === 'closed' || !stack?.stacks.length) return [];
+  return tabFindings(tabs, motor?.peakTorqueNm ?? null, withLimits(limits));
 }
 
 function areas(area: FitArea, findings: readonly Finding[] | undefined): FitFinding[] {

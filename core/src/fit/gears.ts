@@ -1,5 +1,8 @@
 import { gearIndex, type GearIndexResult } from '../gear-index';
-import { notMeasured, told, type Finding } from '../verdict';
+import { withLimits } from '../limits';
+import { dust, finding, notMeasured, told, type Finding } from '../verdict';
+import { wheelRadiusM } from '../wheel-radius';
+import { clusterAfter } from './cluster';
 import type { EndFit } from '../end-fit';
 import type { FitInput } from './contract';
 import { lengthOf } from './readings';
@@ -9,21 +12,75 @@ export function gearsWith({ facts, wheel, limits }: FitInput, fit: EndFit): Gear
   const { kit } = wheel;
   if (facts.end !== 'rear' || !kit || !facts.speeds) return null;
   const clicks = facts.words.get('clicks');
-  const cluster = facts.words.get('cluster') as 'freewheel' | 'cassette' | undefined;
-  if (clicks === undefined || cluster === undefined) return null;
+  const own = facts.words.get('cluster') as 'freewheel' | 'cassette' | undefined;
+  if (clicks === undefined || own === undefined) return null;
+  const after = clusterAfter(facts, wheel);
   const oldGapMm = lengthOf(facts, 'sprocket-gap');
   const newGapMm = fit.stack?.stacks[0]?.sprocketGapMm;
-  const stackMm = lengthOf(facts, 'cassette-stack');
+  // The thickness that was read is the old cassette's; a new one is measured when it comes.
+  const stackMm = after?.from === 'bike' ? lengthOf(facts, 'cassette-stack') : null;
   const { bodyMm } = kit.hub;
   return gearIndex({
     shifterSpeeds: clicks === 'friction' ? 0 : Number(clicks),
-    sprockets: facts.speeds,
-    cluster,
+    sprockets: after?.sprockets ?? facts.speeds,
+    cluster: after?.kind ?? own,
     hubTakes: kit.hub.takes,
     ...(oldGapMm !== null && newGapMm !== undefined && { oldGapMm, newGapMm }),
     ...(stackMm !== null && bodyMm !== undefined && { body: { lengthMm: bodyMm, stackMm } }),
     ...(limits && { limits }),
   });
+}
+
+/** Where the sprockets come from, when they are not the bike's own. */
+export function clusterFindings({ facts, wheel }: FitInput): Finding[] {
+  const after = clusterAfter(facts, wheel);
+  if (facts.end !== 'rear' || !after || after.from === 'bike') return [];
+  const own = `${facts.speeds}-speed ${facts.words.get('cluster')}`;
+  if (after.from === 'kit') {
+    return [
+      told(
+        'cluster-new',
+        'goes',
+        `The kit brings its own ${after.sprockets} sprockets; the ${own} stays on the old wheel.`,
+      ),
+    ];
+  }
+  return [
+    told('cluster-new', 'work', `The bike’s ${own} does not go onto this hub.`, [
+      `Get a ${after.kind} with ${after.sprockets} sprockets.`,
+    ]),
+  ];
+}
+
+/** Largest chainring that a shop can get, in teeth [J]. */
+const largestRing = 60;
+
+/**
+ * How fast the legs must turn at the assisted speed on the smallest sprocket; null until chainring and sprocket are counted.
+ * A bike whose gear is too short for the motor's speed is pedalled in the air.
+ */
+export function cadenceFindings({ facts, wheel, bike, limits: own }: FitInput): Finding[] {
+  const { kit } = wheel;
+  const smallest = (facts.end === 'rear' ? clusterAfter(facts, wheel)?.teeth?.[0] : undefined) ?? bike.smallestTeeth;
+  if (!kit || bike.chainringTeeth === undefined || smallest === undefined) return [];
+  const { cadenceRpm } = withLimits(own);
+  const circumferenceMm = 2000 * Math.PI * wheelRadiusM(wheel.beadSeatMm);
+  const rpm = (kit.assistedKmh * 1e6) / 60 / ((circumferenceMm * bike.chainringTeeth) / smallest);
+  const goes = rpm <= cadenceRpm + dust;
+  const ring = Math.round(((kit.assistedKmh * 1e6) / 60 / 85) * (smallest / circumferenceMm));
+  return [
+    finding(
+      'cadence',
+      goes ? 'goes' : 'work',
+      `At ${kit.assistedKmh} km/h on ${bike.chainringTeeth} × ${smallest} teeth the legs turn at ${Math.round(rpm)} rpm.`,
+      { measured: rpm, limit: cadenceRpm, margin: cadenceRpm - rpm, unit: 'rpm' },
+      goes
+        ? []
+        : ring <= largestRing
+          ? [`Fit a chainring of ${ring} teeth, or one near it, for 85 rpm.`]
+          : ['Set a lower assisted speed, or tell the rider that the last of it is not pedalled.'],
+    ),
+  ];
 }
 
 /** What the rear motor ends, also without a derailleur, and what is not known of its body. */
@@ -47,8 +104,8 @@ export function hubFindings({ facts, wheel }: FitInput): Finding[] {
       ]),
     );
   }
-  const cassette = facts.words.get('cluster') === 'cassette' && wheel.kit?.hub.takes === 'cassette';
-  if (cassette && wheel.kit?.hub.bodyMm === undefined) {
+  const after = clusterAfter(facts, wheel);
+  if (after?.kind === 'cassette' && after.from !== 'kit' && wheel.kit?.hub.bodyMm === undefined) {
     findings.push(notMeasured('cassette-spacer', 'The length of the hub’s splined body'));
   }
   return findings;

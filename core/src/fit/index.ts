@@ -10,6 +10,7 @@ export type {
   ToolNeed,
 } from './contract';
 export { fit } from './fit';
+export { answered } from './readings';
 export { massAfterKg } from './tyre';
 export { knownTools } from './tools';
 export { findingsWith } from './with-stack';

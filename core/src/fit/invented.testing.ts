@@ -42,7 +42,9 @@ const common: EndReadings = {
     'blade-width': 20,
     'blade-step.left': 0,
     'blade-step.right': 0,
+    'legs-apart': 84,
     'bead-seat': 622,
+    'tyre-room': 60,
   },
 };
 
@@ -53,7 +55,7 @@ const frontLips: EndReadings = {
 };
 
 const disc: EndReadings = {
-  words: { brake: 'disc', 'rotor-pattern': 'six-bolt', 'caliper-mount': 'face' },
+  words: { brake: 'disc', 'rim-bosses': 'none', 'rotor-pattern': 'six-bolt', 'caliper-mount': 'face' },
   lengths: {
     'rotor-inboard': 10.5,
     'rotor-thickness': 1.8,
@@ -111,6 +113,11 @@ export const inventedKit: KitFacts = {
   throttle: 'none',
   display: true,
   rim: { innerWidthMm: 21, brakeTrack: true, valveHole: 'thick', depthMm: 18, maxBar: 5, maxLoadKg: 130 },
+  flanges: {
+    left: { flangeDiameterMm: 150, flangeOffsetMm: 20, holeMm: 2.6 },
+    right: { flangeDiameterMm: 150, flangeOffsetMm: 20, holeMm: 2.6 },
+    spokes: 36,
+  },
   battery: { Wh: 420, massKg: 3, cost: 320 },
   massKg: 5,
   cost: 380,
@@ -247,6 +254,8 @@ export const inventedBike: BikeFacts = {
   speedKmh: 22,
   climb: { gradePercent: 4, minutes: 6, speedKmh: 15 },
   descentPercent: 4,
+  surface: 'dry',
+  ratings: [],
   law: exampleLawClasses[0]!,
   brakes: { front: { kind: 'rim' }, rear: { kind: 'rim' } },
 };

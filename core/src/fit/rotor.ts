@@ -3,6 +3,7 @@ import type { Stack } from '../axle-stack';
 import { withLimits } from '../limits';
 import type { StoreKind } from '../parts';
 import { longestBolt, rotorFit, type RotorFitInput, type RotorFitResult, type RotorPattern } from '../rotor-fit';
+import { notMeasured, type Finding } from '../verdict';
 import type { FitInput } from './contract';
 import { lengthsOf } from './readings';
 
@@ -105,6 +106,39 @@ export function boltLengths({ stores }: FitInput, kind: StoreKind): number[] {
   });
 }
 
+/** How far a caliper's body stands out past the edge of its rotor, in mm [J]. */
+const bodyPastRotorMm = 10;
+
+/** Half a spoke, in mm. */
+const spokeRadiusMm = 1.2;
+
+/**
+ * Caliper body to the left spokes. They run straight from the flange to the middle of the rim; where the body reaches lowest
+ * they stand furthest out.
+ */
+function spokeGap(
+  { wheel }: FitInput,
+  brake: BrakeFacts,
+  { rotorShimMm }: Pick<Stack, 'rotorShimMm'>,
+): Pick<RotorFitInput, 'spokeGapMm'> {
+  const flange = wheel.kit?.flanges?.left;
+  if (!flange) return {};
+  const flangeMm = flange.flangeDiameterMm / 2;
+  const rimMm = wheel.beadSeatMm / 2;
+  const lowest = Math.max(flangeMm, brake.rotorDiameterMm / 2 - brake.caliper.depthMm);
+  // Spokes that begin outside of what the body sweeps do not meet it.
+  if (lowest > brake.rotorDiameterMm / 2 + bodyPastRotorMm || lowest >= rimMm) return {};
+  const spokeMm =
+    -wheel.rimOffsetMm + ((flange.flangeOffsetMm + wheel.rimOffsetMm) * (rimMm - lowest)) / (rimMm - flangeMm);
+  const caliperMm = wheel.shoulderWidthMm / 2 - brake.rotorFaceMm + rotorShimMm - brake.caliper.inboardMm;
+  return { spokeGapMm: Number((caliperMm - spokeMm - spokeRadiusMm).toFixed(6)) };
+}
+
+/** Where nobody has measured the flanges, nobody knows how near the spokes come. */
+export function spokesOpen({ wheel }: FitInput, brake: BrakeFacts | null): Finding[] {
+  return brake && !wheel.kit?.flanges ? [notMeasured('spoke-gap', 'The spoke flanges of the hub')] : [];
+}
+
 /** The rotor judged with the shims and the left stack that were chosen. */
 export function rotorWith(input: FitInput, brake: BrakeFacts, stack: Stack): RotorFitResult {
   const { wheel, stores } = input;
@@ -126,6 +160,7 @@ export function rotorWith(input: FitInput, brake: BrakeFacts, stack: Stack): Rot
     caliper: brake.caliper,
     coverFaceMm: brake.hub.coverFaceMm,
     coverDiameterMm: wheel.coverDiameterMm,
+    ...spokeGap(input, brake, stack),
     legGapMm: Number(legGapMm(brake, stack.left.totalMm, stack.rotorShimMm).toFixed(6)),
     ...(wheel.cableExit === 'left' && { cable: { diameterMm: cable.diameterMm, atRotorBolts: cable.atRotorBolts } }),
     mount: {
@@ -136,7 +171,7 @@ export function rotorWith(input: FitInput, brake: BrakeFacts, stack: Stack): Rot
     },
     rotorShimsMm: stores.flatMap((item) => (item.kind === 'rotor-shim' && item.count > 0 ? [item.thicknessMm] : [])),
     slimCalipersMm: calipers,
-    ...(wheel.kit?.rim && { rimTrack: false }),
+    rimTrack: wheel.kit?.rim?.brakeTrack === true && input.facts.words.get('rim-bosses') === 'bosses',
     ...(input.limits && { limits: input.limits }),
   });
 }

@@ -2,6 +2,7 @@ import type { StoreKind } from '../parts';
 import { withLimits } from '../limits';
 import type { FitInput, FitReport, LeftOver, ShoppingLine } from './contract';
 import { deliveredIds } from '../parts';
+import { clusterAfter } from './cluster';
 import type { TyreChoice } from './tyre';
 
 /** How a kind of part is called in the workshop's limits. */
@@ -9,6 +10,7 @@ const limitNames = {
   plain: 'Washer',
   tabbed: 'TabbedWasher',
   'c-washer': 'CWasher',
+  'lock-plate': 'LockPlate',
   'rotor-shim': 'RotorShim',
   'caliper-shim': 'CaliperShim',
   arm: 'Arm',
@@ -19,8 +21,9 @@ const limitNames = {
   spoke: 'Spoke',
   tyre: 'Tyre',
   'cassette-spacer': 'CassetteSpacer',
+  cluster: 'Cluster',
   other: 'Other',
-} as const satisfies Record<StoreKind | 'other', string>;
+} as const satisfies Record<StoreKind | 'cluster' | 'other', string>;
 
 type Bought = Pick<FitReport, 'stack' | 'slots' | 'rotor' | 'arms' | 'gears' | 'findings' | 'twoArms'>;
 
@@ -30,7 +33,7 @@ export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice |
   const { kit } = wheel;
   const lines: ShoppingLine[] = [];
   const limits = withLimits(input.limits);
-  const need = (kind: StoreKind | 'other', what: string, count: number, reason: string) => {
+  const need = (kind: StoreKind | 'cluster' | 'other', what: string, count: number, reason: string) => {
     const name = limitNames[kind];
     lines.push({ what, count, reason, costEach: limits[`cost${name}`], leadDays: limits[`days${name}`] });
   };
@@ -47,7 +50,7 @@ export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice |
         what: `Battery ${kit.battery.Wh} Wh`,
         count: 1,
         reason: 'The kit draws from it.',
-        costEach: kit.battery.cost,
+        costEach: kit.battery.cost ?? 0,
         leadDays: kit.leadDays,
       });
     }
@@ -79,6 +82,13 @@ export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice |
       missingArms,
       because(report, 'arms') || 'An arm is asked for.',
     );
+  const bare = report.findings.find(({ id, verdict }) => id === 'tabs' && verdict !== 'goes');
+  if (bare) need('tabbed', 'Tabbed washer, 2 mm or thicker', -(bare.margin ?? -1), bare.because);
+  const sprockets = report.findings.find(({ id, verdict }) => id === 'cluster-new' && verdict === 'work');
+  if (sprockets) {
+    const { kind, sprockets: many } = clusterAfter(input.facts, wheel)!;
+    need('cluster', `${kind === 'freewheel' ? 'Freewheel' : 'Cassette'} with ${many} sprockets`, 1, sprockets.because);
+  }
   cassetteSpacer(input, report, need);
   if (tyre?.from === 'shop')
     need(
@@ -90,7 +100,7 @@ export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice |
   return lines;
 }
 
-type Need = (kind: StoreKind | 'other', what: string, count: number, reason: string) => void;
+type Need = (kind: StoreKind | 'cluster' | 'other', what: string, count: number, reason: string) => void;
 
 function cWashers({ slots, findings }: Bought, need: Need): void {
   for (const side of ['left', 'right'] as const) {

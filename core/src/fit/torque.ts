@@ -1,8 +1,12 @@
 import type { ArmPlacement } from '../arm-fit';
+import type { Stack } from '../axle-stack';
 import type { Side } from '../features';
 import { motorTorque, type MotorTorqueResult } from '../motor-torque';
+import type { Material } from '../materials';
 import type { SlotFitResult } from '../slot-fit';
-import { nutTorqueNm, type TorqueReactionInput, type TorqueSide } from '../torque-reaction';
+import { statedFor } from '../stated-torques';
+import { nutAimNm, type TorqueReactionInput, type TorqueSide } from '../torque-reaction';
+import { told, type Finding } from '../verdict';
 import { torqueArms } from './arms';
 import type { FitInput } from './contract';
 import { wheelRadiusM } from '../wheel-radius';
@@ -33,14 +37,15 @@ export function torqueInput(
   slots: Record<Side, SlotFitResult>,
   arms: readonly ArmPlacement[],
   peakTorqueNm: number,
+  stack: Stack | null = null,
 ): TorqueReactionInput | null {
   const { facts, wheel, stores } = input;
   const bySide = torqueArms(arms, stores, wheel.axle.threadMm);
-  const left = torqueSide(input, 'left', slots.left, bySide.left);
-  const right = torqueSide(input, 'right', slots.right, bySide.right);
+  const left = torqueSide(input, 'left', slots.left, bySide.left, stack);
+  const right = torqueSide(input, 'right', slots.right, bySide.right, stack);
   if (!left || !right) return null;
   const throughMm = wheel.kit?.hub.throughMm;
-  const phaseA = wheel.kit?.controller.phaseA;
+  const phaseA = limitingPhaseA(input);
   return {
     end: facts.end,
     peakTorqueNm,
@@ -56,32 +61,87 @@ export function torqueInput(
   };
 }
 
+/** The phase current, where the motor's torque follows from it: else turning it down by amperes promises nothing. */
+function limitingPhaseA(input: FitInput): number | undefined {
+  const phaseA = input.wheel.kit?.controller.phaseA;
+  const motor = kitTorque(input);
+  const stated = input.wheel.kit?.motor.statedNm !== undefined;
+  const limits = !stated && motor?.basis === 'constants' && phaseA !== undefined && motor.standstillA === phaseA;
+  return limits ? phaseA : undefined;
+}
+
 function torqueSide(
-  { facts, wheel, nutTorqueNm: planned }: FitInput,
+  input: FitInput,
   side: Side,
   slot: SlotFitResult,
   arms: TorqueSide['arms'],
+  stack: Stack | null,
 ): TorqueSide | null {
+  const { facts, wheel, approval } = input;
   const here = facts.sides[side];
-  const { material } = facts;
+  const { material, bladeMaterial } = facts;
   const through = wheel.kit?.hub.throughMm !== undefined;
   const slotMm = through ? wheel.axle.threadMm : slotAfterFilingMm(here.slotMaxMm, here.slotMinMm, slot.fileMm);
-  if (material === null || slotMm === null || here.plateMm === null) return null;
+  // Blade or stay may be weaker than the dropout: until both are known nothing is said of the torque.
+  if (material === null || bladeMaterial === null || facts.suspension === null) return null;
+  if (slotMm === null || here.plateMm === null) return null;
   // Inside a lip the C-washer bears, and it is narrower than the nut.
   const faceDiameterMm = Math.min(wheel.nutFlangeMm, slot.cWasher?.outerMm ?? Infinity);
   return {
     material,
-    ...(facts.suspension !== null && { suspension: facts.suspension }),
+    bladeMaterial,
+    suspension: facts.suspension,
     slotMm,
     ...(slot.flatEngagedMm !== null && { flatEngagedMm: slot.flatEngagedMm }),
     plateMm: here.plateMm,
-    nutTorqueNm: planned ?? nutTorqueNm(wheel.axle.threadMm, material),
+    ...nutPlan(input, material),
+    ...(stack && { threadLeftMm: Number(stack.threadLeftMm[side].toFixed(6)) }),
     faceDiameterMm: Math.max(faceDiameterMm, wheel.axle.threadMm + 0.5),
-    filedMm: slot.fileMm ?? 0,
-    ...(facts.makerApproval && { approval: { by: 'maker', date: 'with the job', document: 'with the job' } }),
+    filedMm: Number(((slot.fileMm ?? 0) + slot.filedMm).toFixed(6)),
+    ...(facts.makerApproval && approval && { approval }),
     arms,
   };
 }
+
+/** What the axle nuts are planned to get, and what the makers of kit and frame state for them. */
+export function nutPlan(
+  { facts, wheel, bike, nutTorqueNm: planned }: FitInput,
+  material: Material,
+): Pick<TorqueSide, 'nutTorqueNm' | 'statedNm' | 'statedUpTo'> {
+  const stated = statedFor('axle-nut', facts.end, wheel.kit?.torques, bike.torques);
+  const known = { ...(stated && { statedNm: stated.Nm, ...(stated.upTo && { statedUpTo: true }) }) };
+  return { nutTorqueNm: planned ?? nutAimNm(wheel.axle.threadMm, { material, ...known }), ...known };
+}
+
+/** What is not known of the motor itself: from its rated power alone its torque is a guess, and no guess lets it go. */
+export function motorFindings({ wheel }: FitInput, motor: MotorTorqueResult | null): Finding[] {
+  if (!motor) return [];
+  if (motor.rough) {
+    return [
+      told(
+        'motor-torque',
+        'unknown',
+        `The motor’s torque, about ${Math.round(motor.peakTorqueNm)} N·m, is a guess from its rated power.`,
+        ['Find out rpm per volt and the phase current, or the torque that its maker states.'],
+      ),
+    ];
+  }
+  const basis =
+    motor.basis === 'stated'
+      ? `${wheel.code} has ${Math.round(motor.peakTorqueNm)} N·m, as its maker states.`
+      : `${wheel.code} turns the wheel with ${Math.round(motor.peakTorqueNm)} N·m from standstill.`;
+  return [told('motor-torque', 'goes', basis)];
+}
+
+/** What rests on a guessed torque is not known either, however it comes out. */
+export function asRoughAs(motor: MotorTorqueResult | null, findings: readonly Finding[] = []): Finding[] {
+  if (!motor?.rough) return [...findings];
+  return findings.map((item) =>
+    onTorque.has(item.id) && item.verdict !== 'stop' ? { ...item, verdict: 'unknown' as const } : item,
+  );
+}
+
+const onTorque = new Set(['torque-cap', 'safety', 'safety-slack', 'two-arms']);
 
 function slotAfterFilingMm(maxMm: number | null, minMm: number | null, fileMm: number | null): number | null {
   if (maxMm === null || minMm === null) return null;

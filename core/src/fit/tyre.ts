@@ -1,7 +1,9 @@
 import { withLimits } from '../limits';
+import type { KitFacts } from '../kit';
 import type { TyreFacts } from '../parts';
-import { tyreFit, type TyreFitInput, type TyreFitResult } from '../tyre-fit';
-import { finding, told, type Finding } from '../verdict';
+import { tyreFit, widthThatCarriesMm, type TyreFitInput, type TyreFitResult } from '../tyre-fit';
+import { finding, notMeasured, told, worstOf, type Finding, type Verdict } from '../verdict';
+import { brakeAfter } from './brake-after';
 import type { FitInput } from './contract';
 import { lengthOf } from './readings';
 
@@ -28,6 +30,13 @@ export function massAfterKg({ bike, wheel, beside, limits }: FitInput): number |
   );
 }
 
+/** How the tyre itself suits: what is the rim's fault no other tyre mends. */
+function suits({ findings }: TyreFitResult): Verdict {
+  return worstOf(findings.filter(({ id }) => id !== 'brake-track' && id !== 'rim-load').map(({ verdict }) => verdict));
+}
+
+const order: Record<Verdict, number> = { goes: 0, work: 1, unknown: 2, stop: 3 };
+
 /** Where the tyre comes from, and how it suits the motor wheel's rim. */
 export interface TyreChoice {
   from: 'bike' | 'stores' | 'shop';
@@ -50,8 +59,9 @@ export function tyreWith(input: FitInput): TyreChoice | null {
     .flatMap((item) => (item.kind === 'tyre' && item.count > 0 && item.details?.tyre ? [item.details.tyre] : []))
     .filter(({ beadSeatMm }) => Math.abs(beadSeatMm - wheel.beadSeatMm) < 0.5)
     .map((tyre) => ({ tyre, result: judge(tyre) }))
-    .filter(({ result }) => result.verdict === 'goes' || result.verdict === 'work')
-    .sort((a, b) => Number(a.result.verdict === 'work') - Number(b.result.verdict === 'work'))[0];
+    .map((choice) => ({ ...choice, suits: suits(choice.result) }))
+    .filter((choice) => choice.suits !== 'stop')
+    .sort((a, b) => order[a.suits] - order[b.suits])[0];
   const beadSeatMm = lengthOf(facts, 'bead-seat');
   const widthMm = lengthOf(facts, 'tyre-width');
   const misfit = beadSeatMm !== null && Math.abs(beadSeatMm - wheel.beadSeatMm) >= 0.5;
@@ -86,12 +96,37 @@ export function tyreWith(input: FitInput): TyreChoice | null {
     };
     return { from: 'bike', tyre, result: judge(tyre), findings: mountingFindings(tyre) };
   }
-  const { innerWidthMm } = kit.rim;
-  const wanted = told('tyre', 'work', `A tyre for ${wheel.beadSeatMm} mm is needed.`, [
-    `Get one ${Math.ceil(innerWidthMm * 1.6)} to ${Math.floor(innerWidthMm * 2.2)} mm wide that carries ${Math.ceil(loadKg)} kg.`,
-  ]);
-  return { from: 'shop', tyre: null, result: null, findings: [...own, wanted] };
+  const open = kit.rim.maxBar === undefined ? [notMeasured('pressure', 'The highest pressure of the rim')] : [];
+  return { from: 'shop', tyre: null, result: null, findings: [...own, ...open, wantedTyre(input, kit.rim, loadKg)] };
 }
+
+/** Which tyre to get: within what the rim takes, at its lower end wide enough for the pressure, and within the room. */
+function wantedTyre({ wheel, facts, limits: own }: FitInput, rim: Rim, loadKg: number): Finding {
+  const limits = withLimits(own);
+  const roomMm = lengthOf(facts, 'tyre-room');
+  const least = Math.max(
+    Math.ceil(rim.innerWidthMm * limits.tyreRatioMin),
+    rim.maxBar === undefined ? 0 : widthThatCarriesMm(loadKg, rim.maxBar),
+  );
+  const most = Math.min(
+    Math.floor(rim.innerWidthMm * limits.tyreRatioMax),
+    roomMm === null ? Infinity : Math.floor(roomMm - 2 * limits.tyreRoomGoesMm),
+  );
+  if (least > most) {
+    return told(
+      'tyre',
+      'stop',
+      `No tyre for ${wheel.beadSeatMm} mm carries ${Math.ceil(loadKg)} kg on this rim and has room here.`,
+      ['Take a kit with another rim, or carry less on this wheel.'],
+    );
+  }
+  const known = rim.maxBar !== undefined;
+  return told('tyre', known ? 'work' : 'unknown', `A tyre for ${wheel.beadSeatMm} mm is needed.`, [
+    `Get one ${least} to ${most} mm wide that carries ${Math.ceil(loadKg)} kg.`,
+  ]);
+}
+
+type Rim = NonNullable<KitFacts['rim']>;
 
 /** An arrow is a matter of mounting, not of fitting: told, not judged as work. */
 function mountingFindings({ directional }: TyreFacts): Finding[] {
@@ -119,7 +154,7 @@ function tyreInput({ wheel, facts, limits }: FitInput, tyre: TyreFacts, loadKg: 
       ...(rim!.maxBar !== undefined && { maxBar: rim!.maxBar }),
       ...(rim!.maxLoadKg !== undefined && { maxLoadKg: rim!.maxLoadKg }),
     },
-    rimBrake: facts.brake === 'rim',
+    rimBrake: brakeAfter(facts, wheel) === 'rim',
     loadKg,
     speedKmh: assistedKmh,
     valve: { kind: rim!.valveHole, lengthMm: rim!.depthMm + 20 },
@@ -128,11 +163,23 @@ function tyreInput({ wheel, facts, limits }: FitInput, tyre: TyreFacts, loadKg: 
   };
 }
 
-/** A rim brake needs a track also while the tyre is still open. */
+/** A rim brake needs a track also while the tyre is still open, and on a rim that the hub is yet to be laced into. */
 export function trackFinding({ wheel, facts }: FitInput): Finding[] {
-  if (facts.brake !== 'rim' || !wheel.kit) return [];
-  if (!wheel.kit.rim) return [];
-  return wheel.kit.rim.brakeTrack
+  if (!wheel.kit || facts.brake !== 'rim') return [];
+  const { rim } = wheel.kit;
+  if (rim === null) {
+    return [
+      told('brake-track', 'work', 'The bike brakes on the rim, and the hub comes without one.', [
+        'Lace it into a rim with a brake track.',
+      ]),
+    ];
+  }
+  if (rim === undefined) {
+    return [
+      told('brake-track', 'unknown', 'Whether the new rim has a brake track is not recorded.', ['Record the rim.']),
+    ];
+  }
+  return rim.brakeTrack
     ? []
     : [
         told('brake-track', 'stop', 'The bike brakes on the rim; this rim has no track.', [

@@ -43,3 +43,8 @@ export function record<const E extends v.ObjectEntries>(fields: E) {
 export function optional<const S extends v.GenericSchema>(schema: S) {
   return v.optional(schema);
 }
+
+/** A figure, or null for "there is none": said, not left out. */
+export function maybe<const S extends v.GenericSchema>(schema: S) {
+  return v.nullable(schema);
+}

@@ -1,8 +1,9 @@
 import type * as v from 'valibot';
 
-import { amount, flag, integer, list, oneOf, optional, record, text } from '../input';
+import { amount, flag, integer, list, maybe, oneOf, optional, record, text } from '../input';
 import { adapterSetSchema } from '../end-adapter';
 import { rotorPatterns } from '../rotor-fit/patterns';
+import { statedTorqueSchema } from '../stated-torques';
 
 /** Where the controller sits. */
 export const topologies = ['separate', 'in-hub', 'in-battery', 'all-in-wheel'] as const;
@@ -61,19 +62,43 @@ export const kitFactsSchema = record({
   assistedKmh: amount(5, 80, 'km/h'),
   throttle: oneOf(['none', 'thumb', 'twist']),
   display: flag(),
-  /** Left out: the hub comes without a rim and must be laced. */
+  /** Null: the hub comes without a rim and must be laced. Left out: nobody has recorded it. */
   rim: optional(
-    record({
-      innerWidthMm: amount(8, 110, 'mm'),
-      brakeTrack: flag(),
-      valveHole: oneOf(['thin', 'thick']),
-      depthMm: amount(5, 100, 'mm'),
-      maxBar: optional(amount(0.5, 15, 'bar')),
-      maxLoadKg: optional(amount(20, 400, 'kg')),
-    }),
+    maybe(
+      record({
+        innerWidthMm: amount(8, 110, 'mm'),
+        brakeTrack: flag(),
+        valveHole: oneOf(['thin', 'thick']),
+        depthMm: amount(5, 100, 'mm'),
+        maxBar: optional(amount(0.5, 15, 'bar')),
+        maxLoadKg: optional(amount(20, 400, 'kg')),
+      }),
+    ),
+  ),
+  /** Sprockets that come with the kit; null or left out: the bike's own move over, or new ones are bought. */
+  cluster: optional(
+    maybe(
+      record({
+        sprockets: integer(1, 13),
+        /** Smallest first. */
+        teeth: optional(list(integer(6, 60), 13)),
+      }),
+    ),
   ),
   flanges: optional(record({ left: flange, right: flange, spokes: integer(12, 72) })),
-  battery: optional(record({ Wh: amount(50, 5000, 'Wh'), massKg: amount(0.3, 40, 'kg'), cost: amount(0, 20_000, '') })),
+  /** Null: none is bought, the rider's own pack serves. Left out: nobody has recorded it. */
+  battery: optional(
+    maybe(
+      record({
+        Wh: amount(50, 5000, 'Wh'),
+        massKg: amount(0.3, 40, 'kg'),
+        /** Not known when left out. */
+        cost: optional(amount(0, 20_000, '')),
+      }),
+    ),
+  ),
+  /** Torques that the maker of the kit states. */
+  torques: optional(list(statedTorqueSchema, 30)),
   /** Without the battery. */
   massKg: amount(0.5, 60, 'kg'),
   /** In the workshop's currency, without the battery. */

@@ -16,6 +16,7 @@ export const limitTable = {
   lipRoomMm: number('slot', 0.25, 0, 3, 'mm', 'Room around a part inside a retaining lip, on the radius.'),
   cWasherRoomMm: number('slot', 0.15, 0, 3, 'mm', 'Room around a C-washer inside the lip, on the radius.'),
   cWasherOverMm: number('slot', 1, 0, 3, 'mm', 'How much thicker than the lip is deep a C-washer may be.'),
+  cWasherRingMm: number('slot', 3, 1, 10, 'mm', 'Least ring of a C-washer around the thread: the nut bears on it.'),
   faceAngleDeg: number('slot', 0.5, 0, 5, '°', 'Angle between the two dropout faces that still goes.'),
   spreadMm: material('stack', [3, 2, 1, 0.5, 0.5], 0, 6, 'mm', 'How far a frame end may be spread for a wide hub.'),
   pinchMm: material(
@@ -37,6 +38,8 @@ export const limitTable = {
   nutMaxM14Nm: number('torque', 60, 5, 100, 'N·m', 'Most torque on an M14 axle nut.'),
   nutMaxM12SoftNm: number('torque', 35, 5, 80, 'N·m', 'Most torque on an M12 nut in aluminium or magnesium.'),
   nutMaxM14SoftNm: number('torque', 45, 5, 100, 'N·m', 'Most torque on an M14 nut in aluminium or magnesium.'),
+  nutLeastGoesShare: number('torque', 0.75, 0.5, 1, '', 'Least share of its torque with which an axle nut still goes.'),
+  nutLeastWorkShare: number('torque', 0.5, 0.3, 1, '', 'Share of its torque below which an axle nut must not stay.'),
   frictionCoefficient: number(
     'torque',
     0.12,
@@ -81,6 +84,7 @@ export const limitTable = {
     'How much later than the first an element may bear and still take part.',
   ),
   twoArmsFromNm: number('torque', 40, 10, 120, 'N·m', 'Motor torque above which two arms are asked for.'),
+  tabsFromNm: number('torque', 20, 0, 120, 'N·m', 'Motor torque above which no axle stays without any tab or plate.'),
   phaseCutShare: number(
     'torque',
     0.6,
@@ -208,6 +212,17 @@ export const limitTable = {
     '',
     'Clamp friction against the force that drives a braked front wheel out of its slot.',
   ),
+  ejectionBareFactor: number(
+    'bike',
+    2.5,
+    1,
+    8,
+    '',
+    'The same on a fork without a retaining lip: then clamping alone holds.',
+  ),
+  tyreRoomGoesMm: number('tyre', 4, 0, 20, 'mm', 'Room beside the tyre to blade, stay or mudguard that simply goes.'),
+  tyreRoomWorkMm: number('tyre', 2, 0, 20, 'mm', 'Least room beside the tyre.'),
+  cadenceRpm: number('gears', 100, 60, 140, 'rpm', 'Cadence at the assisted speed, above which nobody pedals along.'),
   windingDirectC: number('bike', 110, 60, 180, '°C', 'Winding temperature up to which a direct motor goes.'),
   windingGearedC: number('bike', 100, 60, 180, '°C', 'Winding temperature up to which a geared motor goes.'),
   windingStopDirectC: number('bike', 140, 80, 200, '°C', 'Winding temperature at which a direct motor is hurt.'),

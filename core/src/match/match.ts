@@ -1,6 +1,6 @@
 import type { EndFacts } from '../end-facts';
 import type { End } from '../features';
-import { fit, type FitInput, type FitReport } from '../fit';
+import { answered, fit, type FitInput, type FitReport } from '../fit';
 import type { JobEvent } from '../job-events';
 import { overridesOf } from '../overrides';
 import type { Wheel } from '../parts';
@@ -26,16 +26,30 @@ export interface MatchRow {
   worth: number;
 }
 
+/** A kit whose figures no calculator takes: it is one row, and the others stay. */
+export interface RefusedKit {
+  wheel: Pick<Wheel, 'id' | 'code'>;
+  end: End;
+  /** Field, value and allowed range. */
+  refused: { path: string; message: string };
+}
+
 const severity: Record<Verdict, number> = { goes: 0, work: 1, unknown: 2, stop: 3 };
 
 /** Every kit at both ends, by geometry, not by the label it is sold under; one row at a time, so that a worker can tell how far it is. */
-export function* matchEach(input: MatchInput): Generator<MatchRow> {
+export function* matchEach(input: MatchInput): Generator<MatchRow | RefusedKit> {
   const { ends, wheels, events = [], hourlyRate = 60, ...rest } = input;
   for (const wheel of wheels) {
     for (const end of ['front', 'rear'] as const) {
       const facts = ends[end];
       if (!facts) continue;
-      const report = fit({ ...rest, facts, wheel, overrides: overridesOf(events, end, wheel.id) });
+      const asked = answered(() => fit({ ...rest, facts, wheel, overrides: overridesOf(events, end, wheel.id) }));
+      if ('contradiction' in asked) {
+        const { path, message } = asked.contradiction;
+        yield { wheel, end, refused: { path, message } };
+        continue;
+      }
+      const { result: report } = asked;
       yield { wheel, end, report, worth: report.cost + (hourlyRate * report.minutes) / 60 };
     }
   }
@@ -61,5 +75,10 @@ export function ranked(rows: readonly MatchRow[]): MatchRow[] {
  * @returns every kit at every end that was measured, best first
  */
 export function match(input: MatchInput): MatchRow[] {
-  return ranked([...matchEach(input)]);
+  return ranked([...matchEach(input)].filter(isJudged));
+}
+
+/** Whether a kit could be judged at all. */
+export function isJudged(row: MatchRow | RefusedKit): row is MatchRow {
+  return 'report' in row;
 }

@@ -1,13 +1,14 @@
-import type * as v from 'valibot';
+import * as v from 'valibot';
 
 import { bikeFactsSchema } from '../bike-facts';
 import { plainReadingSchema } from '../end-facts';
-import { factsOf } from '../fit';
+import { answered, factsOf } from '../fit';
 import { amount, list, optional, readInput, record, text } from '../input';
 import { limitsSchema } from '../limits';
 import { storeItemSchema, wheelSchema } from '../part-schemas';
 import type { Verdict } from '../verdict';
-import { match } from './match';
+import type { Wheel } from '../parts';
+import { isJudged, matchEach, ranked, type RefusedKit } from './match';
 
 export const plainMatchSchema = record({
   ends: record({
@@ -33,23 +34,45 @@ export interface PlainMatchRow {
   cost: number;
   minutes: number;
   leadDays: number;
+  /** The kit's figures were refused: nothing was judged. */
+  refused?: { path: string; message: string };
 }
 
-/** Every kit at every end that was measured, best first, in plain data. */
+/** The same with kits as they come: each is read by itself, so that a bad one does not take the others with it. */
+const anyKitsSchema = record({ ...plainMatchSchema.entries, wheels: list(v.unknown(), 500) });
+
+/** Every kit at every end that was measured, best first, in plain data; kits whose figures are refused come last. */
 export function plainMatch(input: PlainMatchInput): PlainMatchRow[] {
-  const { ends, tools, hourlyRate, limits, ...rest } = readInput(plainMatchSchema, input);
-  const rows = match({
-    ...rest,
-    ends: {
-      ...(ends.front && { front: factsOf('front', ends.front) }),
-      ...(ends.rear && { rear: factsOf('rear', ends.rear) }),
-    },
-    delivered: null,
-    ...(tools && { tools }),
-    ...(hourlyRate !== undefined && { hourlyRate }),
-    ...(limits && { limits }),
+  const { ends, tools, hourlyRate, limits, wheels: kits, ...rest } = readInput(anyKitsSchema, input);
+  const measured = (['front', 'rear'] as const).filter((end) => ends[end] !== undefined);
+  const wheels: Wheel[] = [];
+  const refused: RefusedKit[] = [];
+  kits.forEach((kit, at) => {
+    const read = answered(() => readInput(wheelSchema, kit));
+    if ('result' in read) {
+      wheels.push(read.result as Wheel);
+      return;
+    }
+    const { path, message } = read.contradiction;
+    const wheel = { id: nameOf(kit, 'id') ?? String(at), code: nameOf(kit, 'code') ?? `kit ${at + 1}` };
+    for (const end of measured) refused.push({ wheel, end, refused: { path: `wheels.${at}.${path}`, message } });
   });
-  return rows.map(({ wheel, end, report }) => ({
+  const all = [
+    ...matchEach({
+      ...rest,
+      wheels,
+      ends: {
+        ...(ends.front && { front: factsOf('front', ends.front) }),
+        ...(ends.rear && { rear: factsOf('rear', ends.rear) }),
+      },
+      delivered: null,
+      ...(tools && { tools }),
+      ...(hourlyRate !== undefined && { hourlyRate }),
+      ...(limits && { limits }),
+    }),
+  ];
+  const rows = ranked(all.filter(isJudged));
+  const judged = rows.map(({ wheel, end, report }): PlainMatchRow => ({
     code: wheel.code,
     end,
     verdict: report.verdict,
@@ -58,4 +81,24 @@ export function plainMatch(input: PlainMatchInput): PlainMatchRow[] {
     minutes: report.minutes,
     leadDays: report.leadDays,
   }));
+  const others = all.filter((row): row is RefusedKit => !isJudged(row));
+  return [...judged, ...[...others, ...refused].map(refusedRow)];
+}
+
+function refusedRow({ wheel, end, refused }: RefusedKit): PlainMatchRow {
+  return {
+    code: wheel.code,
+    end,
+    verdict: 'unknown',
+    because: refused.message,
+    refused,
+    cost: 0,
+    minutes: 0,
+    leadDays: 0,
+  };
+}
+
+function nameOf(kit: unknown, field: 'id' | 'code'): string | null {
+  const value = typeof kit === 'object' && kit !== null ? (kit as Record<string, unknown>)[field] : null;
+  return typeof value === 'string' && value !== '' ? value : null;
 }

@@ -1,13 +1,10 @@
-import * as v from 'valibot';
+import type * as v from 'valibot';
 
 import { armKinds } from '../arm-fit';
-import { amount, flag, integer, list, oneOf, optional, record, text } from '../input';
+import { amount, flag, integer, list, maybe, oneOf, optional, record, text } from '../input';
 import { kitFactsSchema } from '../kit';
 import { armGrades } from '../torque-reaction';
 import { storeKinds } from '../parts';
-
-/** A figure, or null for "there is none". */
-const maybe = <const S extends v.GenericSchema>(schema: S) => v.nullable(schema);
 
 const loosePart = record({
   kind: oneOf(['plain', 'tabbed', 'c-washer', 'spacer', 'stay', 'other']),

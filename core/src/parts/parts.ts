@@ -53,6 +53,7 @@ export const storeKinds = [
   'plain',
   'tabbed',
   'c-washer',
+  'lock-plate',
   'rotor-shim',
   'caliper-shim',
   'arm',

@@ -2,6 +2,10 @@
 export const schools = ['wheel-first', 'bar-first'] as const;
 export type School = (typeof schools)[number];
 
+/** Where tabs go when more than one way is free: inside both sides, one in and one out, outside, or plates in the eyes. */
+export const tabSchools = ['inside', 'mixed', 'outside', 'plates'] as const;
+export type TabSchool = (typeof tabSchools)[number];
+
 export const sensorKinds = ['split-ring', 'ring-under-crank', 'under-cup', 'sealed', 'torque-shell', 'none'] as const;
 export type SensorKind = (typeof sensorKinds)[number];
 

@@ -51,7 +51,7 @@ function coverRemedies(read: RotorFitInput, gapMm: number, limits: Limits): stri
   const remedies: string[] = [];
   const shim = [...(read.rotorShimsMm ?? [])]
     .sort((a, b) => a - b)
-    .find((mm) => mm >= lacking - dust && boltsHold(read, mm, limits));
+    .find((mm) => mm >= lacking - dust && boltsHold(read, mm, limits) && legClears(read, mm, limits));
   if (shim !== undefined) {
     remedies.push(`Put ${inMm(shim)} under the rotor and as much under the caliper's outer side, with bolts to match.`);
   }
@@ -67,6 +67,12 @@ function coverRemedies(read: RotorFitInput, gapMm: number, limits: Limits): stri
     remedies.push(`Take a ${larger} mm rotor with its adapter: the caliper then clears the cover.`);
   if (read.rimTrack) remedies.push('Brake on the rim instead: it has a track.');
   return remedies;
+}
+
+/** A rotor that moves outboard comes nearer to the leg. */
+function legClears({ legGapMm, cable }: RotorFitInput, moreMm: number, { runningGapMm }: Limits): boolean {
+  if (legGapMm === undefined) return false;
+  return legGapMm - moreMm - (cable?.atRotorBolts ? cable.diameterMm : 0) >= runningGapMm - dust;
 }
 
 function boltsHold(read: RotorFitInput, moreMm: number, limits: Limits): boolean {

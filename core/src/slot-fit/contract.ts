@@ -43,6 +43,8 @@ export const slotSideSchema = record({
   lip: optional(record({ diameterMm: amount(8, 80, 'mm'), depthMm: amount(0, 10, 'mm') })),
   /** Diameter of the part that would sit inside the lip: nut flange or washer. */
   seatPartMm: optional(amount(8, 80, 'mm')),
+  /** Metal filed off this slot before it was measured; none when left out. */
+  filedMm: optional(amount(0, 3, 'mm')),
   /** Uncertainty of the readings; 0 when left out. */
   uncertaintyMm: optional(amount(0, 5, 'mm')),
 });
@@ -80,6 +82,8 @@ export interface SlotFitResult {
   clearanceMm: number | null;
   /** Metal to file, both walls together; 0 when none. */
   fileMm: number | null;
+  /** Metal that has been filed off already. */
+  filedMm: number;
   /** Angle that the axle turns until the flats bear, at the widest place; null when it spins free. */
   rockDeg: number | null;
   /** Axle centre above the seat's bottom. */

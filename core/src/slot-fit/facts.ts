@@ -13,6 +13,8 @@ export interface SlotFacts {
   chordMm: number;
   /** Metal to file; null until slot width is measured. */
   fileMm: number | null;
+  /** Metal that is gone already. */
+  filedMm: number;
   /** Narrowest and widest place once filed. */
   filedMinMm: number | null;
   filedMaxMm: number | null;

@@ -27,9 +27,11 @@ export function materialRule({ side }: SlotFacts): Finding | null {
 
 /** The axle must go in; if it does not, may the slot be filed? */
 export function widthRule(facts: SlotFacts): Finding {
-  const { axle, side, limits, fileMm, uncertaintyMm } = facts;
+  const { axle, side, limits, uncertaintyMm, filedMm } = facts;
   if (side.slotMinMm === undefined) return notMeasured('slot-width', 'The slot width');
   const clearance = side.slotMinMm - axle.flatsMm;
+  // What was filed before counts: a slot is not new because it was measured again.
+  const fileMm = facts.fileMm === null ? null : Number((facts.fileMm + filedMm).toFixed(9));
   if (fileMm === null || fileMm === 0) {
     return finding(
       'slot-width',
@@ -47,11 +49,22 @@ export function widthRule(facts: SlotFacts): Finding {
   const margin = limit - fileMm;
   const figures = { measured: fileMm, limit, margin };
   const over = beyond(margin, uncertaintyMm);
+  if (facts.fileMm === 0 && over !== 'stop') {
+    return finding(
+      'slot-width',
+      'work',
+      `The flats go in since ${inMm(filedMm)} were filed off; ${inWords(side.material)} may lose up to ${inMm(limit)}.`,
+      figures,
+      ['Fit two arms: a filed slot keeps them.'],
+    );
+  }
   if (over === 'stop') {
     return finding(
       'slot-width',
       'stop',
-      `The slot is ${inMm(-clearance)} under the flats; ${inWords(side.material)} may lose ${inMm(limit)}, not ${inMm(fileMm)}.`,
+      facts.fileMm === 0
+        ? `${inMm(filedMm)} were filed off this slot; ${inWords(side.material)} may lose ${inMm(limit)}.`
+        : `The slot is ${inMm(-clearance)} under the flats; ${inWords(side.material)} may lose ${inMm(limit)}, not ${inMm(fileMm)}.`,
       figures,
       ['Take an axle with narrower flats.', 'Fit the motor at the other end.'],
     );
@@ -66,13 +79,13 @@ export function widthRule(facts: SlotFacts): Finding {
     'work',
     `The slot is ${inMm(-clearance)} under the flats; ${inWords(side.material)} may lose up to ${inMm(limit)}.`,
     figures,
-    [`File ${inMm(fileMm)} in all, half on each wall, then two arms.`],
+    [`File ${inMm(facts.fileMm ?? 0)} in all, half on each wall, then two arms.`],
   );
 }
 
 /** Only a plate that is thick enough may be filed. */
-export function filingPlateRule({ side, limits, fileMm, uncertaintyMm }: SlotFacts): Finding | null {
-  if (!fileMm) return null;
+export function filingPlateRule({ side, limits, fileMm, filedMm, uncertaintyMm }: SlotFacts): Finding | null {
+  if (!fileMm && !filedMm) return null;
   if (side.plateMm === undefined) return notMeasured('filing-plate', 'The plate thickness');
   const margin = side.plateMm - limits.filePlateMinMm;
   const figures = { measured: side.plateMm, limit: limits.filePlateMinMm, margin };
@@ -151,7 +164,7 @@ export function depthRule(facts: SlotFacts, centreMm: number | null, engagedMm: 
   const least = limits.flatEngagedShare * chordMm;
   const over = beyond(engagedMm - least, uncertaintyMm);
   const share = Math.round((100 * engagedMm) / chordMm);
-  const relieve = relieveRemedy(facts);
+  const relieve = relieveRemedy(facts, over === 'stop' ? least : chordMm);
   if (over === 'unknown') {
     return finding('slot-depth', 'unknown', `The slot holds ${share} % of the flat, at the limit.`, figures, [
       measureAgain,
@@ -236,14 +249,16 @@ export function lipRule(
     (side.seatPartMm / 2 + relieved <= radius - limits.lipRoomMm || bestCWasher(facts, relieved) !== null);
   const most = 2 * (radius - limits.cWasherRoomMm - Math.abs(shiftMm));
   const buy = `Get a C-washer of at most ${inMm(most)} across, ${inMm(side.lip.depthMm)} to ${inMm(side.lip.depthMm + limits.cWasherOverMm)} thick.`;
-  const wide = most > axle.threadMm + 2;
+  const wide = most >= axle.threadMm + 2 * limits.cWasherRingMm;
   return {
     finding: finding(
       'lip',
       reliefHelps ? 'work' : 'stop',
       'The nut would stand on the retaining lip, and no C-washer in the stores fills it.',
       figures,
-      [...(wide ? [buy] : []), ...(reliefHelps ? relieveRemedy(facts) : [])],
+      wide || reliefHelps
+        ? [...(wide ? [buy] : []), ...(reliefHelps ? relieveRemedy(facts) : [])]
+        : ['Take a wheel whose nut seats inside the lip.', 'Fit the motor at the other end.'],
     ),
     cWasher: null,
   };
@@ -252,12 +267,13 @@ export function lipRule(
 function bestCWasher(facts: SlotFacts, shiftMm: number) {
   const { lip } = facts.side;
   if (!lip) return null;
-  const { cWasherRoomMm, cWasherOverMm } = facts.limits;
+  const { cWasherRoomMm, cWasherOverMm, cWasherRingMm } = facts.limits;
   const fitting = facts.cWashers
     .filter(
       (washer) =>
         washer.count > 0 &&
-        washer.outerMm > facts.axle.threadMm &&
+        // Narrower than this ring the nut has nothing to bear on.
+        washer.outerMm >= facts.axle.threadMm + 2 * cWasherRingMm - 1e-9 &&
         washer.outerMm / 2 + shiftMm <= lip.diameterMm / 2 - cWasherRoomMm + 1e-9 &&
         washer.thicknessMm >= lip.depthMm - 1e-9 &&
         washer.thicknessMm <= lip.depthMm + cWasherOverMm + 1e-9,
@@ -268,12 +284,22 @@ function bestCWasher(facts: SlotFacts, shiftMm: number) {
   return best ? { outerMm: best.outerMm, thicknessMm: best.thicknessMm } : null;
 }
 
-/** Filing the seat to the axle's round, where material and plate allow it. */
-function relieveRemedy({ axle, side, limits, fileMm, filedMinMm }: SlotFacts): string[] {
+/**
+ * Filing the seat to the axle's round, where material and plate allow it and the axle then sits as deep as it must.
+ *
+ * @param leastMm - flat that must be engaged afterwards; any when left out
+ */
+function relieveRemedy(facts: SlotFacts, leastMm = 0): string[] {
+  const { axle, side, limits, fileMm, filedMm, filedMinMm, chordMm } = facts;
   if ((side.seat ?? 'round') !== 'round' || !side.material || filedMinMm === null) return [];
   if (axleCentreMm(axle.threadMm, axle.flatsMm, filedMinMm, 'round') <= axle.threadMm / 2) return [];
+  const deep =
+    side.depthMm !== undefined &&
+    flatEngagedMm(chordMm, side.depthMm, limits.slotMouthMm, axle.threadMm / 2) >= leastMm - 1e-9;
+  if (leastMm > 0 && !deep) return [];
   const off = relieveMm(axle.threadMm, axle.flatsMm, filedMinMm);
-  const allowed = off + (fileMm ?? 0) <= limits.fileMm[side.material] && (side.plateMm ?? 0) >= limits.filePlateMinMm;
+  const all = off + (fileMm ?? 0) + filedMm;
+  const allowed = all <= limits.fileMm[side.material] && (side.plateMm ?? 0) >= limits.filePlateMinMm;
   return allowed ? [`Relieve the seat: file it to the axle's round (${inMm(off)} in all), then two arms.`] : [];
 }
 

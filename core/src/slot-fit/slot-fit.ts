@@ -71,13 +71,14 @@ export function slotFit(input: SlotFitInput): SlotFitResult {
     chordMm: facts.chordMm,
     clearanceMm: side.slotMinMm === undefined ? null : clean(side.slotMinMm - axle.flatsMm),
     fileMm: facts.fileMm,
+    filedMm: facts.filedMm,
     rockDeg: rock(facts),
     axleCentreMm: centreMm,
     depthNeededMm: centreMm === null ? null : centreMm + facts.chordMm / 2 + facts.limits.slotMouthMm,
     flatEngagedMm: engagedMm,
     axleShiftMm: shiftMm,
     cWasher: lip?.cWasher ?? null,
-    twoArms: (facts.fileMm ?? 0) > 0 || partly,
+    twoArms: (facts.fileMm ?? 0) + facts.filedMm > 0 || partly,
   };
 }
 
@@ -95,6 +96,7 @@ function slotFacts({ axle, side, cWashers = [], regen = false, limits }: SlotFit
     uncertaintyMm: side.uncertaintyMm ?? 0,
     chordMm: flatChordMm(axle.threadMm, axle.flatsMm),
     fileMm,
+    filedMm: side.filedMm ?? 0,
     filedMinMm,
     filedMaxMm: slotMaxMm === undefined || filedMinMm === null ? null : Math.max(slotMaxMm, filedMinMm),
   };
@@ -141,6 +143,7 @@ function withoutFigures(findings: Finding[]): SlotFitResult {
     chordMm: null,
     clearanceMm: null,
     fileMm: null,
+    filedMm: 0,
     rockDeg: null,
     axleCentreMm: null,
     depthNeededMm: null,

@@ -25,7 +25,7 @@ export function factorsFor(place: Place, read: TakeInInput, limits: Limits): Pla
       condition: condition(end),
       torque: torque(place, end, read, limits),
       traction: traction(place, read),
-      brakes: brakes(read),
+      brakes: brakes(afterwards(place, read)),
       gears: gears(place, read),
       puncture: puncture(place),
       load: load(place, read),
@@ -35,26 +35,49 @@ export function factorsFor(place: Place, read: TakeInInput, limits: Limits): Pla
   };
 }
 
-/** What stops a place, what must be asked or looked at first. */
+/** What stops a place, what must be asked or looked at first: the same rules as the fit's. */
 function forbidden(place: 'front' | 'rear', end: TakeInEnd, read: TakeInInput, limits: Limits): Verdict {
   const verdicts: Verdict[] = ['goes'];
   if (end.material === 'carbon' || end.bladeMaterial === 'carbon') return 'stop';
   if (end.material === undefined || end.condition === undefined || end.condition === 'unsure') verdicts.push('unknown');
+  // Blade or stay may be weaker than the dropout, or carbon.
+  if (end.bladeMaterial === undefined) verdicts.push('unknown');
   if (end.condition === 'bent' || end.condition === 'cracked' || end.condition === 'play') return 'stop';
-  if (end.brake === 'none') return 'stop';
-  const needsWord =
-    place === 'front' && (end.suspension || end.material === 'cast-aluminium' || end.material === 'magnesium');
-  if (needsWord && end.approval === false) return 'stop';
-  if (needsWord) verdicts.push(end.approval ? 'work' : 'unknown');
+  if (end.condition === 'surface-rust') verdicts.push('work');
+  verdicts.push(braked(place, end, read));
+  verdicts.push(makersWord(place, end));
   if (place === 'front' && end.suspension === undefined) verdicts.push('unknown');
   // A through axle takes only a hub that is made for it: that is for the match to say.
   if (end.kind === 'closed') verdicts.push('work');
-  if (end.material && read.peakTorqueNm !== undefined) {
-    const { goesNm, workNm } = caps(place, end.material, limits);
+  if (end.kind === undefined) verdicts.push('unknown');
+  const metals = [end.material, end.bladeMaterial].filter((metal) => metal !== undefined);
+  if (metals.length > 0 && read.peakTorqueNm !== undefined) {
+    const all = metals.map((metal) => caps(place, metal, limits));
+    const goesNm = Math.min(...all.map((cap) => cap.goesNm));
+    const workNm = Math.max(goesNm, Math.min(...all.map((cap) => cap.workNm)));
     if (read.peakTorqueNm > workNm) return 'stop';
     if (read.peakTorqueNm > goesNm) verdicts.push('work');
   }
   return worstOf(verdicts);
+}
+
+/** Both ends must brake once the motor is in; a brake inside the old hub goes with it. */
+function braked(place: 'front' | 'rear', end: TakeInEnd, read: TakeInInput): Verdict {
+  const other = read[place === 'front' ? 'rear' : 'front'];
+  if (end.brake === 'none' || other.brake === 'none') return 'stop';
+  const inHub = end.brake === 'drum' || end.brake === 'coaster';
+  // Whether another one can be fitted is for the fit to say: bosses and track are looked at there.
+  if (inHub) return 'unknown';
+  return end.brake === undefined || other.brake === undefined ? 'unknown' : 'goes';
+}
+
+/** Cast, magnesium or sprung in front takes its maker's word; forged aluminium is asked about. */
+function makersWord(place: 'front' | 'rear', end: TakeInEnd): Verdict {
+  if (place !== 'front') return 'goes';
+  const metals = [end.material, end.bladeMaterial];
+  const weak = end.suspension || metals.includes('cast-aluminium') || metals.includes('magnesium');
+  if (weak) return end.approval === undefined ? 'unknown' : end.approval ? 'work' : 'stop';
+  return metals.includes('forged-aluminium') && end.approval !== true ? 'work' : 'goes';
 }
 
 const materialValues: Record<Material, number> = {
@@ -139,6 +162,13 @@ function traction(place: 'front' | 'rear', read: TakeInInput): Value {
         ? `On ${read.climbPercent} % the ${place} wheel grips less than the climb takes: it spins unless the rider helps.`
         : `On ${read.climbPercent} % the ${place} wheel grips ${(holds / Math.max(1, needs)).toFixed(1)} times what the climb takes.`,
   };
+}
+
+/** The bike as it brakes once the old hub is out, with whatever was inside it. */
+function afterwards(place: 'front' | 'rear', read: TakeInInput): TakeInInput {
+  const { brake } = read[place];
+  const lost = brake === 'drum' || brake === 'coaster';
+  return lost ? { ...read, [place]: { ...read[place], brake: 'none' } } : read;
 }
 
 const brakeValues = { rotor: 1, rim: 0.6, drum: 0.5, coaster: 0.3, none: 0 };

@@ -7,7 +7,14 @@ import { takeIn, weightsOf } from './take-in';
 
 const presetWeights = weightsOf(defaultLimits);
 
-const end = { material: 'steel', condition: 'sound', suspension: false, kind: 'open', brake: 'rim' } as const;
+const end = {
+  material: 'steel',
+  bladeMaterial: 'steel',
+  condition: 'sound',
+  suspension: false,
+  kind: 'open',
+  brake: 'rim',
+} as const;
 const base: TakeInInput = {
   front: end,
   rear: end,
@@ -41,11 +48,20 @@ describe('the take-in score', () => {
     ['a sprung fork without the maker’s word', { suspension: true, approval: false }, 'stop'],
     ['a sprung fork that nobody has asked about', { suspension: true }, 'unknown'],
     ['a sprung fork with the maker’s word', { suspension: true, approval: true }, 'work'],
+    ['a blade nobody looked at', { bladeMaterial: undefined }, 'unknown'],
+    ['a magnesium blade without a word', { bladeMaterial: 'magnesium' }, 'unknown'],
+    ['a magnesium blade and too much torque', { bladeMaterial: 'magnesium', approval: true }, 'work'],
+    ['a drum that goes with its hub', { brake: 'drum' }, 'unknown'],
     ['a material nobody knows', { material: undefined }, 'unknown'],
     ['a condition nobody is sure of', { condition: 'unsure' }, 'unknown'],
     ['too much torque', { material: 'cast-aluminium', approval: true }, 'work'],
   ])('judges %s', (_, change, verdict) => {
     expect(takeIn({ ...base, front: { ...end, ...change } }).scores.front.verdict).toBe(verdict);
+  });
+
+  it('fits no motor to a bike that is left with one brake', () => {
+    const { scores } = takeIn({ ...base, front: { ...end, brake: 'none' }, rear: { ...end, brake: 'coaster' } });
+    expect([scores.front.verdict, scores.rear.verdict]).toEqual(['stop', 'stop']);
   });
 
   it('leaves out places that stop, and names the way out', () => {

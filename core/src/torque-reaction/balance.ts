@@ -1,6 +1,6 @@
 import type { Limits } from '../limits';
 import { flatChordMm, rockAngleDeg } from '../slot-fit';
-import { nutMaxNm } from './nut';
+import { nutMostNm } from './nut';
 import type { TorqueArm, TorqueReactionInput, TorqueShare, TorqueSide } from './contract';
 
 const sides = ['left', 'right'] as const;
@@ -78,7 +78,7 @@ function ratio(holds: number, turns: number): number {
 }
 
 function creditedNut({ axle, sides: both }: TorqueReactionInput, side: Side, limits: Limits): number {
-  return Math.min(both[side].nutTorqueNm, nutMaxNm(axle.threadMm, both[side].material, limits));
+  return Math.min(both[side].nutTorqueNm, nutMostNm(axle.threadMm, both[side], limits));
 }
 
 /** Friction on both faces of one dropout, T = 2·µ·F·r with the mean radius of the ring that bears. */

@@ -9,6 +9,11 @@ import type { Finding, Verdict } from '../verdict';
 export const armGrades = ['mild', 'hard'] as const;
 export type ArmGrade = (typeof armGrades)[number];
 
+/** A maker's word that a motor may go into an end: who gave it, when, and which document says so. */
+export const approvalSchema = record({ by: text(), date: text(40), document: text(400) });
+
+export type Approval = v.InferOutput<typeof approvalSchema>;
+
 /** A torque arm on one side. */
 export const torqueArmSchema = record({
   /** Axle centre to clamp. */
@@ -26,6 +31,8 @@ export const torqueArmSchema = record({
 
 export const torqueSideSchema = record({
   material: oneOf(materials),
+  /** Fork blade or stays, where they are of another metal than the dropout: the weaker one sets the cap. */
+  bladeMaterial: optional(oneOf(materials)),
   suspension: optional(flag()),
   /** Width of the slot where it is widest, after filing. */
   slotMm: amount(3, 40, 'mm'),
@@ -33,12 +40,18 @@ export const torqueSideSchema = record({
   flatEngagedMm: optional(amount(0, 24, 'mm')),
   plateMm: amount(0.5, 40, 'mm'),
   nutTorqueNm: amount(0, 150, 'N·m'),
+  /** What the maker of kit or frame states for this nut: goes before our own default and most. */
+  statedNm: optional(amount(1, 150, 'N·m')),
+  /** The maker says "up to": the most, not the aim. */
+  statedUpTo: optional(flag()),
+  /** Thread free outside the nut: an arm that is thicker cannot be added. Not looked at when left out. */
+  threadLeftMm: optional(amount(-100, 200, 'mm')),
   /** Outer diameter of what bears on the dropout. */
   faceDiameterMm: amount(8, 60, 'mm'),
   /** Metal filed off this slot. */
   filedMm: amount(0, 5, 'mm'),
   /** The maker's word that a motor may go into this end. */
-  approval: optional(record({ by: text(), date: text(40), document: text(400) })),
+  approval: optional(approvalSchema),
   arms: list(torqueArmSchema, 4),
 });
 
@@ -51,7 +64,7 @@ export const torqueReactionSchema = record({
   sides: record({ left: torqueSideSchema, right: torqueSideSchema }),
   /** Phase current at which the peak torque was worked out: lets a remedy name amperes. */
   phaseA: optional(amount(1, 400, 'A')),
-  /** Arms that could be added; a mild and a hard one of 6 × 90 mm when left out. */
+  /** Arms that could be added; usual ones when left out, none when the list is empty. */
   armsOnHand: optional(list(torqueArmSchema, 20)),
   limits: optional(limitsSchema),
 });

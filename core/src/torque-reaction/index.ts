@@ -1,8 +1,10 @@
 /** What holds the axle against the motor's reaction: friction, slots, arms; tight nuts and slack ones. */
 export {
+  approvalSchema,
   armGrades,
   torqueArmSchema,
   torqueReactionSchema,
+  type Approval,
   type ArmGrade,
   type TorqueArm,
   type TorqueReactionInput,
@@ -11,7 +13,7 @@ export {
   type TorqueShare,
   type TorqueSide,
 } from './contract';
-export { nutMaxNm } from './nut';
+export { nutAimNm, nutMaxNm, nutMostNm } from './nut';
 export { nutTorqueNm } from './nut-torque';
 export { torqueHolds } from './remedies';
 export { torqueReaction } from './torque-reaction';

@@ -3,7 +3,7 @@ import { worstOf, type Verdict } from '../verdict';
 import { balanceOf } from './balance';
 import type { TorqueArm, TorqueReactionInput, TorqueRemedy } from './contract';
 import { capsNm, inNm, ruleFindings, twoArmsReasons } from './judge';
-import { nutMaxNm } from './nut';
+import { nutMostNm } from './nut';
 
 const sides = ['left', 'right'] as const;
 
@@ -11,6 +11,7 @@ const sides = ['left', 'right'] as const;
 const usualArms: readonly TorqueArm[] = [
   { lengthMm: 90, thicknessMm: 6, grade: 'mild', fitClearanceMm: 0.1, clampOffsetMm: 0 },
   { lengthMm: 90, thicknessMm: 6, grade: 'hard', fitClearanceMm: 0.1, clampOffsetMm: 0 },
+  { lengthMm: 90, thicknessMm: 4, grade: 'hard', fitClearanceMm: 0.1, clampOffsetMm: 0 },
 ];
 
 /** Play of a hole that counts as a close fit, in mm. */
@@ -88,7 +89,7 @@ function possibleActions(input: TorqueReactionInput, limits: Limits): Action[] {
 }
 
 function tighterNuts(input: TorqueReactionInput, limits: Limits): Action[] {
-  const most = (side: 'left' | 'right') => nutMaxNm(input.axle.threadMm, input.sides[side].material, limits);
+  const most = (side: 'left' | 'right') => nutMostNm(input.axle.threadMm, input.sides[side], limits);
   if (sides.every((side) => input.sides[side].nutTorqueNm >= most(side))) return [];
   const words =
     most('left') === most('right') ? inNm(most('left')) : `${inNm(most('left'))} left, ${inNm(most('right'))} right`;
@@ -108,18 +109,28 @@ function tighterNuts(input: TorqueReactionInput, limits: Limits): Action[] {
 }
 
 function armsOf(input: TorqueReactionInput): readonly TorqueArm[] {
-  return input.armsOnHand?.length ? input.armsOnHand : usualArms;
+  return input.armsOnHand ?? usualArms;
+}
+
+/** Whether an arm of this thickness leaves the nut its thread, in the place of one that comes off. */
+function leavesThread(input: TorqueReactionInput, side: 'left' | 'right', arm: TorqueArm): boolean {
+  const { threadLeftMm, arms } = input.sides[side];
+  if (threadLeftMm === undefined) return true;
+  const freed = arms.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0);
+  return arm.thicknessMm <= threadLeftMm + freed + 1e-9;
 }
 
 function addArms(input: TorqueReactionInput): Action[] {
   return sides.flatMap((side) =>
     input.sides[side].arms.length > 0
       ? []
-      : armsOf(input).map((arm) => ({
-          words: `Add ${armWords(arm)} on the ${side}.`,
-          family: `arm-${side}`,
-          apply: (now: TorqueReactionInput) => withArms(now, side, [arm]),
-        })),
+      : armsOf(input)
+          .filter((arm) => leavesThread(input, side, arm))
+          .map((arm) => ({
+            words: `Add ${armWords(arm)} on the ${side}.`,
+            family: `arm-${side}`,
+            apply: (now: TorqueReactionInput) => withArms(now, side, [arm]),
+          })),
   );
 }
 
@@ -128,7 +139,7 @@ function swapArms(input: TorqueReactionInput): Action[] {
     input.sides[side].arms.length === 0
       ? []
       : armsOf(input)
-          .filter((arm) => input.sides[side].arms.every((own) => differs(arm, own)))
+          .filter((arm) => input.sides[side].arms.every((own) => differs(arm, own)) && leavesThread(input, side, arm))
           .map((arm) => ({
             words: `Swap the ${side} arm for ${armWords(arm)}.`,
             family: `arm-${side}`,

@@ -34,11 +34,14 @@ export function torqueReaction(input: TorqueReactionInput): TorqueReactionResult
   const remedies = stopped || worst === 'goes' ? [] : torqueRemedies(read, limits);
   const verdict: Verdict = stopped || (!nowHolds && remedies.length === 0) ? 'stop' : worst;
   // A sum that no remedy mends is the reason to stop.
-  const findings = rules.map((rule) =>
-    verdict === 'stop' && !stopped && rule.verdict === 'work' && mended.has(rule.id)
+  const findings = rules.map((rule) => {
+    if (rule.verdict !== 'work' || !mended.has(rule.id)) return rule;
+    // Nothing holds as long as something else stops it: what stops comes first.
+    if (stopped) return { ...rule, verdict, remedies: ['Mend what stops it first; then this is worked out anew.'] };
+    return verdict === 'stop'
       ? { ...rule, verdict, remedies: ['Take a motor with less torque.', 'Fit the motor at the other end.'] }
-      : rule,
-  );
+      : { ...rule, remedies: remedies.slice(0, mostShown).map(({ actions }) => actions.join(' ')) };
+  });
   return {
     verdict,
     findings: worstFirst(findings),
@@ -50,6 +53,9 @@ export function torqueReaction(input: TorqueReactionInput): TorqueReactionResult
 
 /** Findings that arms, nuts or current would have to mend. */
 const mended = new Set(['safety', 'safety-slack', 'two-arms']);
+
+/** How many of the sets that help stand beside a sum that does not hold. */
+const mostShown = 3;
 
 function refuseContradictions({ axle, sides }: TorqueReactionInput): void {
   if (axle.throughMm === undefined && axle.flatsMm >= axle.threadMm) {

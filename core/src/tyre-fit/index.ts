@@ -4,6 +4,7 @@ export {
   tyreFit,
   tyreFitSchema,
   valveKinds,
+  widthThatCarriesMm,
   type TyreFitInput,
   type TyreFitResult,
 } from './tyre-fit';

@@ -86,7 +86,7 @@ export function tyreFit(input: TyreFitInput): TyreFitResult {
   const findings = [
     beadRule(read),
     ratioRule(ratio, limits),
-    pressureRule(wantedBar, minBar, maxBar),
+    pressureRule(read, wantedBar, limits),
     ratingRule('tyre-load', 'The tyre', 'carries', read.tyre.loadKg, read.loadKg, 'kg'),
     ratingRule('tyre-speed', 'The tyre', 'is good for', read.tyre.speedKmh, read.speedKmh, 'km/h'),
     rim.maxLoadKg === undefined ? null : ratingRule('rim-load', 'The rim', 'carries', rim.maxLoadKg, read.loadKg, 'kg'),
@@ -145,8 +145,14 @@ function ratioRule(ratio: number, { tyreRatioMin, tyreRatioMax }: Limits): Findi
   );
 }
 
-function pressureRule(wantedBar: number, minBar: number | null, maxBar: number | null): Finding {
-  if (maxBar === null) return notMeasured('pressure', 'The highest pressure of tyre and rim');
+function pressureRule({ tyre, rim, loadKg }: TyreFitInput, wantedBar: number, limits: Limits): Finding {
+  // The weaker of both sets the pressure: with one of them unknown nobody knows it.
+  if (tyre.maxBar === undefined || rim.maxBar === undefined) {
+    const which = tyre.maxBar === undefined ? (rim.maxBar === undefined ? 'tyre and rim' : 'the tyre') : 'the rim';
+    return notMeasured('pressure', `The highest pressure of ${which}`);
+  }
+  const maxBar = Math.min(tyre.maxBar, rim.maxBar);
+  const minBar = tyre.minBar ?? null;
   if (minBar !== null && minBar > maxBar + dust) {
     return finding(
       'pressure',
@@ -159,16 +165,27 @@ function pressureRule(wantedBar: number, minBar: number | null, maxBar: number |
   const margin = maxBar - wantedBar;
   const shown = Number(wantedBar.toFixed(1));
   const figures = { measured: wantedBar, limit: maxBar, margin, unit: 'bar' };
-  return margin >= -dust
-    ? finding(
-        'pressure',
-        'goes',
-        `Start at ${Number(Math.max(wantedBar, minBar ?? 0).toFixed(1))} bar; at most ${maxBar} bar.`,
-        figures,
-      )
-    : finding('pressure', 'work', `This load asks for ${shown} bar, tyre and rim allow ${maxBar} bar.`, figures, [
-        'Take a wider tyre.',
-      ]);
+  if (margin >= -dust) {
+    const start = Number(Math.max(wantedBar, minBar ?? 0).toFixed(1));
+    return finding('pressure', 'goes', `Start at ${start} bar; at most ${maxBar} bar.`, figures);
+  }
+  const leastMm = widthThatCarriesMm(loadKg, maxBar);
+  const fits = leastMm <= Math.floor(limits.tyreRatioMax * rim.innerWidthMm);
+  return finding('pressure', 'work', `This load asks for ${shown} bar, tyre and rim allow ${maxBar} bar.`, figures, [
+    fits
+      ? `Take a tyre of at least ${leastMm} mm.`
+      : 'Carry less on this wheel, or take a kit with a wider rim that allows more pressure.',
+  ]);
+}
+
+/**
+ * The narrowest tyre, in whole millimetres, that carries this load at no more than this pressure.
+ *
+ * @example widthThatCarriesMm(70, 3.3) // 47
+ */
+export function widthThatCarriesMm(loadKg: number, maxBar: number): number {
+  const psi = maxBar * 14.504 + 7.1685;
+  return Math.ceil(((153.6 * 2.2046 * loadKg) / psi) ** (1 / 1.5785) - 1e-9);
 }
 
 function ratingRule(

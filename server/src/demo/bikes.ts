@@ -37,6 +37,8 @@ const rider = (
   speedKmh: 23,
   climb: { gradePercent, minutes: 6, speedKmh: 13 },
   descentPercent: gradePercent,
+  surface: 'dry',
+  ratings: [],
   law,
   brakes: rimBrakes,
   ...more,

@@ -12,7 +12,15 @@ const packing = [
   { part: 'Pedal sensor ring', count: 1 },
 ];
 
+/** Where the spokes leave a small geared hub. */
+const flanges = {
+  left: { flangeDiameterMm: 146, flangeOffsetMm: 21, holeMm: 2.6 },
+  right: { flangeDiameterMm: 146, flangeOffsetMm: 21, holeMm: 2.6 },
+  spokes: 36,
+};
+
 const usual: Omit<KitFacts, 'hub' | 'motor'> = {
+  flanges,
   controller,
   assistedKmh: 25,
   throttle: 'none',
@@ -88,7 +96,7 @@ export const demoKits: Record<string, KitFacts> = {
     ...usual,
     hub: { material: 'aluminium', takes: 'freewheel', cable: { ...cable, plugMm: 9 } },
     motor: { ratedW: 250, kv: 11.8, windingOhm: 0.2, noLoadA: 0.6 },
-    controller: { topology: 'in-hub', fullV: 42, batteryA: 12 },
+    controller: { topology: 'in-hub', fullV: 42, batteryA: 12, phaseA: 40 },
     rim: { ...rim, depthMm: 14 },
     massKg: 3.4,
     cost: 390,

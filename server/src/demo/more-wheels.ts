@@ -32,7 +32,7 @@ export const variants: readonly Variant[] = [
     code: 'FW-5',
     like: 'FW-1',
     note: 'Hub only: to be laced.',
-    kit: { cost: 250, rim: undefined, flanges: flanges(130, 29, 29) },
+    kit: { cost: 250, rim: null, flanges: flanges(130, 29, 29) },
   },
   {
     code: 'FW-6',
@@ -59,7 +59,7 @@ export const variants: readonly Variant[] = [
     wheel: { beadSeatMm: 622, coverDiameterMm: 250, nutFlangeMm: 24 },
     kit: {
       cost: 690,
-      battery: undefined,
+      battery: null,
       massKg: 7.9,
       controller: { topology: 'all-in-wheel', fullV: 42, batteryA: 12, phaseA: 24 },
       display: false,
@@ -93,7 +93,7 @@ export const variants: readonly Variant[] = [
     code: 'RW-11',
     like: 'RW-3',
     note: 'Hub only, large flange: to be laced.',
-    kit: { cost: 360, rim: undefined, flanges: flanges(190, 27, 19) },
+    kit: { cost: 360, rim: null, flanges: flanges(190, 27, 19) },
   },
   { code: 'RW-12', like: 'RW-4', note: 'As RW-4, for 349 rims.', wheel: { beadSeatMm: 349 }, kit: { cost: 395 } },
   {
@@ -145,7 +145,7 @@ export const variants: readonly Variant[] = [
     wheel: { shoulderWidthMm: 90 },
     kit: {
       cost: 310,
-      rim: undefined,
+      rim: null,
       flanges: flanges(130, 28, 28),
       hub: {
         material: 'aluminium',
@@ -231,7 +231,7 @@ export const variants: readonly Variant[] = [
     code: 'RW-20',
     like: 'RW-1',
     note: 'Hub only: to be laced.',
-    kit: { cost: 265, rim: undefined, flanges: flanges(135, 30, 22) },
+    kit: { cost: 265, rim: null, flanges: flanges(135, 30, 22) },
   },
   {
     code: 'RW-21',
@@ -240,7 +240,7 @@ export const variants: readonly Variant[] = [
     wheel: { beadSeatMm: 622, shoulderWidthMm: 128 },
     kit: {
       cost: 720,
-      battery: undefined,
+      battery: null,
       massKg: 8.2,
       controller: { topology: 'all-in-wheel', fullV: 42, batteryA: 12, phaseA: 24 },
       display: false,

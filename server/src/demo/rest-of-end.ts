@@ -6,10 +6,12 @@ export const blade = {
   'blade-width': [19],
   'blade-step.left': [0.5],
   'blade-step.right': [0.5],
+  'legs-apart': [88],
+  'tyre-room': [62],
 };
 
 /** Brake with a rotor. */
-export const discWords = { 'rotor-pattern': 'six-bolt', 'caliper-mount': 'face' };
+export const discWords = { 'rim-bosses': 'none', 'rotor-pattern': 'six-bolt', 'caliper-mount': 'face' };
 export const discLengths = {
   'rotor-thickness': [1.8],
   'rotor-diameter': [160],

@@ -90,7 +90,14 @@ export function stackCard(
   });
 }
 
-const outsideWords = { 'c-washer': 'C-washer', extra: 'stay or plate', spacer: 'spacer', arm: 'arm' } as const;
+const outsideWords = {
+  'c-washer': 'C-washer',
+  tab: 'tabbed washer',
+  plate: 'lock plate',
+  extra: 'stay or plate',
+  spacer: 'spacer',
+  arm: 'arm',
+} as const;
 
 function heading(title: string, shop: Shop, address: string, printedAt: Date): Content {
   return {

@@ -15,7 +15,8 @@ export interface AxleLineData {
   onLip: Record<Side, boolean>;
 }
 
-export type AxlePartKind = 'plain' | 'tabbed' | 'plate' | 'c-washer' | 'extra' | 'spacer' | 'arm' | 'nut';
+export type AxlePartKind =
+  'plain' | 'tabbed' | 'plate' | 'c-washer' | 'tab' | 'lock-plate' | 'extra' | 'spacer' | 'arm' | 'nut';
 
 /** One part on the axle, in the order in which it is threaded on. */
 export interface AxlePart {
@@ -61,6 +62,8 @@ const radii: Record<AxlePartKind, number> = {
   tabbed: 12.5,
   plate: 22,
   'c-washer': 10,
+  tab: 12.5,
+  'lock-plate': 18,
   extra: 16,
   spacer: 11,
   arm: 15,
@@ -134,8 +137,11 @@ function sideParts(side: Side, { wheel, input, stack, outside }: Omit<AxleLineDa
     if (washer) add(washer.kind, id, washer.thicknessMm, index);
   });
   add('plate', 'plate', input.plateMm[side], null);
-  for (const part of outside[side])
-    add(part.kind, part.id, part.thicknessMm, null, part.kind === 'c-washer' ? outerRadius(part.id) : radii[part.kind]);
+  for (const part of outside[side]) {
+    // The dropout is a plate, too: a lock plate has a name of its own here.
+    const kind: AxlePartKind = part.kind === 'plate' ? 'lock-plate' : part.kind;
+    add(kind, part.id, part.thicknessMm, null, kind === 'c-washer' ? outerRadius(part.id) : radii[kind]);
+  }
   add('nut', 'nut', input.nutMm, null, wheel.nutFlangeMm / 2);
   return parts;
 }

@@ -55,18 +55,20 @@ export function Part({
     ? tones.lime
     : part.kind === 'nut'
       ? tones.metal
-      : part.kind === 'tabbed'
+      : part.kind === 'tabbed' || part.kind === 'tab' || part.kind === 'lock-plate'
         ? tones.lime
         : tones.sheet;
   const top = part.kind === 'arm' ? Math.max(0, y(box.upMm * 0.72)) : y(part.radiusMm);
   const bottom = Math.min(y(-part.radiusMm), height);
   // The tab reaches into the slot, past the washer's own face.
-  const tab = part.kind === 'tabbed' ? 3 * scale : 0;
+  const tab = part.kind === 'tabbed' || part.kind === 'tab' ? 3 * scale : 0;
+  // From inside the tab points outwards into the slot, from outside inwards.
+  const tabOnLeft = (part.side === 'left') === (part.kind === 'tabbed');
   return (
     <G {...pick}>
       {tab > 0 ? (
         <Rect
-          x={part.side === 'left' ? left - tab : left + width}
+          x={tabOnLeft ? left - tab : left + width}
           y={y(-5)}
           width={tab}
           height={3 * scale}

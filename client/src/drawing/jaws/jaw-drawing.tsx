@@ -112,6 +112,23 @@ const scenes: Record<string, Scene> = {
       <Path d="M194 200h16M194 192v16M210 192v16" {...thin(tones)} />
     </>
   ),
+  'legs-apart': (tones) => (
+    <>
+      <Path d="M86 0l10 0 8 216h-20zM304 0l-10 0-8 216h20z" {...outline(tones)} />
+      <Rect x={128} y={56} width={134} height={132} fill={tones.metal} stroke={tones.ink} strokeWidth={1.5} />
+      <Path d="M60 122h270" stroke={tones.soft} strokeDasharray="8 4 2 4" strokeWidth={1.2} />
+      <Path d="M100 34h72v14h-68zM290 34h-72v14h68z" {...tool(tones)} />
+      <Path d="M100 24h190M100 16v16M290 16v16" {...thin(tones)} />
+    </>
+  ),
+  'tyre-room': (tones) => (
+    <>
+      <Path d="M84 0h18v216h-18zM288 0h18v216h-18z" {...outline(tones)} />
+      <Path d="M140 216v-96a55 55 0 0 1 110 0v96z" fill={tones.metal} stroke={tones.ink} strokeWidth={1.5} />
+      <Path d="M102 34h70v14h-70zM288 34h-70v14h70z" {...tool(tones)} />
+      <Path d="M102 20h186M102 12v16M288 12v16" {...thin(tones)} />
+    </>
+  ),
   spacing: (tones, place) => {
     const y = place === 'back' ? 168 : 44;
     return (

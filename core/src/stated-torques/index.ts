@@ -1,0 +1,8 @@
+/** Torques that the makers of kit and bike state: they go before the workshop's own. */
+export {
+  statedFasteners,
+  statedFor,
+  statedTorqueSchema,
+  type StatedFastener,
+  type StatedTorque,
+} from './stated-torques';

@@ -17,7 +17,8 @@ import { torqueReaction, torqueReactionSchema } from '../src/torque-reaction';
 import { tyreFit, tyreFitSchema } from '../src/tyre-fit';
 import { wheelLacing, wheelLacingSchema } from '../src/wheel-lacing';
 import { wheelTruing, wheelTruingSchema } from '../src/wheel-truing';
-import { fitExample, matchExample } from './examples';
+import { plainProcedure, plainProcedureSchema, plainTwoMotors, plainTwoMotorsSchema } from '../src/job-plan';
+import { fitExample, matchExample, procedureExample, twoMotorsExample } from './examples';
 
 /** A calculator as the shell sees it. */
 export interface Calculator {
@@ -270,5 +271,17 @@ export const calculators: Record<string, Calculator> = {
     example: matchExample,
     run: plainMatch,
     schema: plainMatchSchema,
+  },
+  procedure: {
+    answers: 'Which steps does this conversion take, in which order, with what checks and time?',
+    example: procedureExample,
+    run: plainProcedure,
+    schema: plainProcedureSchema,
+  },
+  'two-motors': {
+    answers: 'A kit at each end, on one battery: does each go, knowing of the other?',
+    example: twoMotorsExample,
+    run: plainTwoMotors,
+    schema: plainTwoMotorsSchema,
   },
 };

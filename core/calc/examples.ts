@@ -1,5 +1,6 @@
 import type { PlainFitInput } from '../src/fit';
 import type { KitFacts } from '../src/kit';
+import type { PlainProcedureInput, PlainTwoMotorsInput } from '../src/job-plan';
 import { exampleLawClasses } from '../src/law';
 import type { PlainMatchInput } from '../src/match';
 import type { PlainReading } from '../src/end-facts';
@@ -166,4 +167,39 @@ export const matchExample: PlainMatchInput = {
     wheel,
     { ...wheel, id: 'FW-8', code: 'FW-8', axle: { ...wheel.axle, threadMm: 14 }, kit: { ...kit, cost: 520 } },
   ],
+};
+
+/** The steps of that bike with that kit, as cards. */
+export const procedureExample: PlainProcedureInput = {
+  ends: { front: { readings, wheel } },
+  plan: 'brief',
+  bike,
+  stores,
+};
+
+const rearReadings: PlainReading[] = [
+  ...readings.filter(({ feature }) => !/^(spacing|rim-to-dropout)/.test(feature)),
+  ...words({ hanger: 'clear', 'old-hub': 'plain', gears: '7', cluster: 'freewheel', clicks: '7' }),
+  ...lengths({ ...both('rim-to-dropout', 54), 'spacing.front': 135.1, 'spacing.back': 135.1, 'sprocket-gap': 4.4 }),
+];
+
+/** The same kit in front, a rear one besides, on one battery. */
+export const twoMotorsExample: PlainTwoMotorsInput = {
+  front: { readings, wheel },
+  rear: {
+    readings: rearReadings,
+    wheel: {
+      ...wheel,
+      id: 'RW-7',
+      code: 'RW-7',
+      soldFor: 'rear',
+      shoulderWidthMm: 127,
+      smallSprocketMm: 0.4,
+      axle: { ...wheel.axle, leftMm: 40, rightMm: 40 },
+      kit: { ...kit, battery: null, hub: { ...kit.hub, takes: 'freewheel' } },
+    },
+  },
+  batteryA: 20,
+  bike: { ...bike, brakes: { front: { kind: 'rim' }, rear: { kind: 'rim' } } },
+  stores,
 };

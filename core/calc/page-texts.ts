@@ -145,4 +145,21 @@ export const pageTexts: Record<string, PageText> = {
     source: 'See fit.',
     bounds: ['A wheel is matched by geometry, whatever end it is sold for.'],
   },
+  procedure: {
+    formula: [
+      'A step is in the plan when its reason holds for this bike; what must come before what is kept; where that leaves it free the school decides.',
+      'brief: neighbours of one station merged; a step that safety hangs on stays a block of its own',
+      'P50 = M·e^(−s²/2), P90 = P50·exp(1.2816·√(s² + 0.15²)) over log-normal steps',
+    ],
+    source:
+      'Orders of work are held over thousands of drawn jobs; minutes are engineering judgement until the shop logs its own.',
+    bounds: ['A maker’s own steps and torques go before ours.'],
+  },
+  'two-motors': {
+    formula: [
+      'share = min(own limit, battery × own limit ÷ sum of both limits); each end judged with its share and both masses',
+    ],
+    source: 'See fit.',
+    bounds: ['The pack’s current is shared; its fuse is for the sum.'],
+  },
 };

@@ -35,3 +35,17 @@ function oneTakesW({ kind, rotorMm = 160 }: BikeChecksInput['brakes']['front'], 
   }
   return limits.rotorHeatLargeW;
 }
+
+/**
+ * The speed up to the assisted one at which holding back heats the brakes most: faster than that the air takes over more than it
+ * brings.
+ */
+export function hottestDescentKmh(input: BikeChecksInput): number {
+  let hottest = 5;
+  let most = -1;
+  for (let speedKmh = 5; speedKmh <= Math.max(5, input.speedKmh.after) + 1e-9; speedKmh += 0.5) {
+    const heat = descentHeatW({ ...input, descent: { ...input.descent!, speedKmh } })!;
+    if (heat > most + 1e-9) [hottest, most] = [speedKmh, heat];
+  }
+  return hottest;
+}

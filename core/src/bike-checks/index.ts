@@ -12,6 +12,7 @@ export {
   type Surface,
   type Thermal,
 } from './contract';
+export { hottestDescentKmh } from './descent';
 export { drivenLoadN, gripOn } from './forces';
 export { usualThermal, windingAfterC } from './hub-heat';
 export { conditionRule, facesRule, hangerRule } from './ratings';

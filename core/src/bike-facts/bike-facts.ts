@@ -5,7 +5,7 @@ import { amount, flag, integer, list, oneOf, optional, record, text } from '../i
 import { lawClassSchema } from '../law';
 import { statedTorqueSchema } from '../stated-torques';
 import { approvalSchema } from '../torque-reaction';
-import { batteryPlaces, schools, sensorKinds, tabSchools } from '../procedure/kinds';
+import { batteryPlaces, nutSchools, schools, sensorKinds, tabSchools, wheelOrders } from '../procedure/kinds';
 
 const brake = record({
   kind: optional(oneOf(brakeKinds)),
@@ -69,6 +69,30 @@ export const bikeFactsSchema = record({
       /** A factory electric bike whose loom comes out. */
       oldLoom: optional(flag()),
       folds: optional(flag()),
+      /** Bare wheel tried first, or tyre and rotor on before. */
+      wheelOrder: optional(oneOf(wheelOrders)),
+      nuts: optional(oneOf(nutSchools)),
+      /** The kit's throttle, when it has one: fitted, or left out by the rider's wish or the law's. */
+      throttle: optional(oneOf(['used', 'left-out'])),
+      throttleSide: optional(oneOf(['left', 'right'])),
+      /** The kit's levers with cut-off, the bike's own, or the bike's own with a separate switch. */
+      levers: optional(oneOf(['kit', 'own', 'own-and-switch'])),
+      /** The pedal sensor's own figures: room beside the shell, and the gap that it wants. */
+      sensorRoomMm: optional(amount(1, 60, 'mm')),
+      sensorGap: optional(record({ minMm: amount(0, 20, 'mm'), maxMm: amount(0, 20, 'mm') })),
+      charging: optional(oneOf(['off-bike', 'on-bike'])),
+      pack: optional(oneOf(['supplied', 'reused'])),
+      /** What becomes of the kit's parts; what is not named is used. */
+      parts: optional(
+        list(
+          record({
+            part: text(80),
+            use: oneOf(['used', 'left-out', 'replaced']),
+            by: optional(text(120)),
+          }),
+          60,
+        ),
+      ),
     }),
   ),
   /** What the walk round found, in words. */

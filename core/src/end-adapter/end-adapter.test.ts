@@ -45,7 +45,71 @@ describe('end adapters', () => {
     expect(build).toMatchObject({ rotorSpacer: 'S2', rotorErrorMm: -0.3 });
     expect(screws).toEqual([{ hole: 'rotor', screw: 'M5x10', engagementMm: 6.2 }]);
     expect(order.indexOf('rotor spacer S2')).toBeLessThan(order.indexOf('rotor'));
-    expect(order.indexOf('rotor')).toBeLessThan(order.indexOf('torque arm on the axle and its clamp'));
+    expect(order.indexOf('rotor')).toBeLessThan(order.indexOf('torque arm on the hub'));
+  });
+
+  it('puts together what stays reachable, whatever set comes: nothing covers a screw that is still to be driven', () => {
+    const sizes = fc.constantFrom(4, 6, 9, 12);
+    const part = (side: 'left' | 'right') =>
+      fc.record({ id: fc.constantFrom('A', 'B'), side: fc.constant(side), lengthMm: sizes });
+    fc.assert(
+      fc.property(
+        fc.option(part('left')),
+        fc.option(part('right')),
+        sizes,
+        fc.boolean(),
+        fc.boolean(),
+        (left, right, cap, spacer, plate) => {
+          const extenders = [...(left ? [left] : []), ...(right ? [right] : [])];
+          const caps = base.endCaps.map((item) => ({ ...item, lengthMm: cap }));
+          const length = extenders.reduce((sum, { lengthMm }) => sum + lengthMm, 0);
+          const { order, build } = endAdapter({
+            ...base,
+            spacingMm: base.hub.baseWidthMm + 2 * cap + length,
+            extenders,
+            endCaps: caps,
+            rotorSpacers: spacer ? base.rotorSpacers : [],
+            screwHoles: [
+              ...base.screwHoles,
+              ...(plate ? [{ id: 'plate', threadMm: 5, throughMm: 2, depthMm: 9, leastMm: 6 }] : []),
+            ],
+          });
+          const at = (start: string) =>
+            order.findIndex((item) =>
+              start.startsWith('in ')
+                ? item.endsWith(start)
+                : start === 'rotor'
+                  ? item === start
+                  : item.startsWith(start),
+            );
+          const inOrder = (...starts: string[]) => {
+            const places = starts.map(at).filter((place) => place >= 0);
+            expect([...places].sort((a, b) => a - b)).toEqual(places);
+          };
+          inOrder('left extender', 'rotor spacer', 'rotor', 'in rotor', 'torque arm', 'left end cap', 'wheel into');
+          inOrder(
+            'right extender',
+            'in plate',
+            'torque arm',
+            'right end cap',
+            'wheel into',
+            'axle to torque',
+            'arm clamp',
+          );
+          if (build!.left.extender) expect(at('left extender')).toBe(0);
+          expect(at('axle to torque')).toBeGreaterThan(at('wheel into'));
+        },
+      ),
+    );
+  });
+
+  it('lets no hole go in which no screw can hold, and no rotor whose thickness nobody knows', () => {
+    const [hole] = base.screwHoles;
+    const rule = (input: EndAdapterInput) => endAdapter(input).findings.find(({ id }) => id === 'screw.rotor');
+    expect(rule({ ...base, screwHoles: [{ ...hole!, depthMm: 4, leastMm: 6 }] })).toMatchObject({ verdict: 'stop' });
+    const { rotorThicknessMm: _, ...unread } = base;
+    expect(rule(unread)).toMatchObject({ verdict: 'unknown' });
+    expect(rule({ ...base, screws: [{ id: 'M5x20', threadMm: 5, lengthMm: 20 }] })).toMatchObject({ verdict: 'work' });
   });
 
   it('never takes caps of another bore', () => {

@@ -68,7 +68,7 @@ export function endAdapter(input: EndAdapterInput): EndAdapterResult {
     findings: worstFirst(findings),
     build,
     screws: screws.chosen,
-    order: orderOf(build, read.hub.rotorFaceMm !== undefined),
+    order: orderOf(build, read, screws.chosen),
   };
 }
 
@@ -179,19 +179,30 @@ function screwsFor(read: EndAdapterInput, build: EndBuild) {
   return { chosen, findings };
 }
 
-/** Extender before cap on the right; on the left extender, rotor spacer, rotor, then cap; arms come after all. */
-function orderOf(build: EndBuild, hasRotor: boolean): string[] {
+/**
+ * What is put together after what, by which screw stays reachable: extender, rotor spacer and rotor with the screws that go
+ * through them, then the arm over them, then the caps; the wheel goes in with all that, and the axle's torque comes before the
+ * clamp's.
+ */
+function orderOf(build: EndBuild, { hub, screwHoles }: EndAdapterInput, screws: EndAdapterResult['screws']): string[] {
+  const hasRotor = hub.rotorFaceMm !== undefined;
+  const screwIn = (throughRotor: boolean) =>
+    screws
+      .filter(({ hole }) => (screwHoles.find(({ id }) => id === hole)?.throughRotor ?? false) === throughRotor)
+      .map(({ hole, screw }) => `screw ${screw} in ${hole}`);
   return [
     ...(build.left.extender ? [`left extender ${build.left.extender}`] : []),
+    ...(build.right.extender ? [`right extender ${build.right.extender}`] : []),
+    ...screwIn(false),
     ...(build.rotorSpacer ? [`rotor spacer ${build.rotorSpacer}`] : []),
     ...(hasRotor ? ['rotor'] : []),
+    ...screwIn(true),
+    'torque arm on the hub',
     `left end cap ${build.left.endCap}`,
-    ...(build.right.extender ? [`right extender ${build.right.extender}`] : []),
     `right end cap ${build.right.endCap}`,
     'wheel into the end, axle snug',
-    'torque arm on the axle and its clamp',
     'axle to torque',
-    'clamp to torque',
+    'arm clamp to torque',
   ];
 }
 

@@ -69,6 +69,9 @@ function applies(id: string, facts: EndFacts): boolean {
     case 'clicks':
     case 'sprocket-gap':
       return facts.end === 'rear' && (facts.speeds ?? 0) > 0;
+    // Only one sprocket wants its chain's tension from where the axle sits.
+    case 'slot-way':
+      return facts.end === 'rear' && facts.kind === 'open' && facts.chain === true && facts.speeds === 0;
     case 'rim-bosses':
       return facts.brake === 'disc' || facts.brake === 'other';
     // Written down by the step that files; nobody is asked for it.

@@ -78,6 +78,7 @@ export const features: readonly Feature[] = [
   word('condition', ['sound', 'surface-rust', 'bent', 'cracked', 'play', 'unsure']),
   word('seat', ['open-round', 'open-flat', 'open-relieved', 'closed']),
   word('axle-extras', ['none', 'stays', 'kickstand', 'hitch']),
+  word('slot-way', ['down', 'level']),
   word('axle-eyes', ['none', 'left', 'right', 'both']),
   word('hanger', ['none', 'clear', 'in-seat']),
   word('brake', ['rim', 'disc', 'other', 'none']),

@@ -1,6 +1,6 @@
 import { nutAimNm } from '../torque-reaction';
 import { openAtTakeIn } from '../take-in-open';
-import { bikeChecks, type BikeChecksInput, type BikeChecksResult } from '../bike-checks';
+import { bikeChecks, hottestDescentKmh, type BikeChecksInput, type BikeChecksResult } from '../bike-checks';
 import type { EndFacts } from '../end-facts';
 import type { EndFit } from '../end-fit';
 import type { KitFacts } from '../kit';
@@ -62,6 +62,8 @@ export function checksWith(input: FitInput, fit: EndFit, motor: MotorTorqueResul
     ...(hanger !== null && { hangerInSeatMm: hanger }),
     ...(limits && { limits }),
   };
+  // Nobody holds the assisted speed exactly: the speed that heats most counts.
+  if (asked.descent) asked.descent.speedKmh = hottestDescentKmh(asked);
   const checks = bikeChecks(asked);
   const known = (findings: readonly Finding[]) => climbKnown(input, findings);
   const open = heatOpen(input, motor);
@@ -75,12 +77,15 @@ export function checksWith(input: FitInput, fit: EndFit, motor: MotorTorqueResul
   const stricter = worstFirst([
     ...known(checks.findings).map((item) => {
       const same = exact.findings.find(({ id }) => id === item.id);
-      return same ? stricterOf(same, item) : item;
+      return same && onWheelbase.has(item.id) ? stricterOf(same, item) : item;
     }),
     ...open,
   ]);
   return { ...exact, findings: stricter, verdict: worstOf(stricter.map((f) => f.verdict)) };
 }
+
+/** What the slope's shift of load decides. */
+const onWheelbase = new Set(['traction']);
 
 /** The worse of two; of equally bad ones the one with less room. */
 function stricterOf(one: Finding, other: Finding): Finding {
@@ -172,7 +177,8 @@ export function lawOf({ bike, wheel }: FitInput): Finding[] {
   return lawFindings(bike.law, {
     ratedW: kit.motor.ratedW,
     assistedKmh: kit.assistedKmh,
-    throttle: kit.throttle !== 'none',
+    // Left out of this bike it is no throttle.
+    throttle: kit.throttle !== 'none' && bike.job?.throttle !== 'left-out',
   });
 }
 

@@ -10,6 +10,7 @@ import type { LimitsInput } from '../limits';
 import type { MotorTorqueResult } from '../motor-torque';
 import type { LoosePart, StoreItem, Wheel } from '../parts';
 import type { Override } from '../overrides';
+import type { LoggedMinutes } from '../procedure';
 import type { RotorFitResult } from '../rotor-fit';
 import type { Approval, TorqueReactionInput, TorqueReactionResult } from '../torque-reaction';
 import type { TyreFitResult } from '../tyre-fit';
@@ -38,6 +39,8 @@ export interface FitInput {
   nutTorqueNm?: number;
   /** What the maker of this end has allowed; taken from the bike when left out. */
   approval?: Approval;
+  /** The shop's own minutes for each step; the table's when left out. */
+  logged?: Readonly<Record<string, LoggedMinutes>>;
   /** What another kit on the same bike adds, and what both draw from one battery. */
   beside?: { massKg: number; sharedBatteryA?: number };
   /** What the owner lets go on against a `stop`. */

@@ -30,10 +30,11 @@ import type { FitArea, FitFinding, FitInput, FitReport } from './contract';
 import { extraFindings, extraParts } from './extras';
 import { cadenceFindings, clusterFindings, gearsWith, hubFindings } from './gears';
 import { nextReadings } from './measure-next';
+import { planMinutes } from './plan-minutes';
 import { brakeFacts, rotorWith, shimRules, spokesOpen, type BrakeFacts } from './rotor';
 import { coverRoom, tyreRoom } from './room';
 import { leftOverParts, shoppingList, totals } from './shopping';
-import { handsOnMinutes, toolNeeds } from './tools';
+import { toolNeeds } from './tools';
 import { asRoughAs, kitTorque, motorFindings, torqueInput } from './torque';
 import { trackFinding, tyreWith } from './tyre';
 import { wheelSizeFindings } from './wheel-size';
@@ -275,7 +276,7 @@ function report(
     ...sums,
     tools,
     leftOver: carbon ? [] : leftOverParts(input, parts, tyre),
-    minutes: handsOnMinutes(input, parts),
+    minutes: carbon ? 0 : planMinutes(input, { ...parts, wheel, adapter, torqueInput: torqueData, findings: all }),
     measureNext: carbon ? [] : nextReadings(input, axle),
   };
 }

@@ -62,24 +62,3 @@ export function toolNeeds(
 
 /** Every tool that a workshop can have on hand. */
 export const knownTools: readonly string[] = tools.map(({ tool }) => tool);
-
-/** Hands-on minutes by what is to be done. */
-export function handsOnMinutes(
-  { wheel, facts, limits: own }: FitInput,
-  report: Pick<FitReport, 'slots' | 'rotor' | 'gears' | 'arms'>,
-): number {
-  const limits = withLimits(own);
-  const slots = [report.slots.left, report.slots.right];
-  return (
-    limits.minutesWheel +
-    limits.minutesFile * slots.filter(({ fileMm }) => (fileMm ?? 0) > 0).length +
-    limits.minutesLip * slots.filter(({ cWasher }) => cWasher !== null).length +
-    limits.minutesArm * (report.arms?.chosen.length ?? 0) +
-    (report.rotor ? limits.minutesDisc : facts.brake === 'rim' ? limits.minutesRim : 0) +
-    (report.gears ? limits.minutesGears : 0) +
-    (wheel.kit && !wheel.kit.rim ? limits.minutesLacing : 0) +
-    limits.minutesTyre +
-    (wheel.kit?.controller.topology === 'all-in-wheel' ? limits.minutesSmallKit : limits.minutesKit) +
-    limits.minutesTest
-  );
-}

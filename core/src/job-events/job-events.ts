@@ -23,7 +23,7 @@ export const offAxleKinds = [
 export const irreversibleKinds = ['filed', 'cut', 'drilled', 'glued'] as const;
 
 /** How a step of the procedure ended. */
-export const stepEndings = ['done', 'skipped', 'problem', 'undone', 'confirmed'] as const;
+export const stepEndings = ['done', 'skipped', 'problem', 'undone', 'confirmed', 'stood-in'] as const;
 
 /**
  * Everything that happens to a job besides readings and choices, by kind. Events are only ever added or withdrawn; what holds

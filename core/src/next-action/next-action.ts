@@ -7,6 +7,7 @@ import { fit as wholeFit, type FitInput, type FitReport } from '../fit';
 import type { End, Feature } from '../features';
 import type { JobEvent } from '../job-events';
 import type { LimitsInput } from '../limits';
+import type { LoggedMinutes } from '../procedure';
 import { overridesOf } from '../overrides';
 import type { LoosePart, StoreItem, Wheel } from '../parts';
 import type { Finding } from '../verdict';
@@ -39,6 +40,8 @@ export interface Workshop {
   stores: readonly StoreItem[];
   limits?: LimitsInput;
   tools?: readonly string[];
+  /** The shop's own minutes for each step. */
+  logged?: Readonly<Record<string, LoggedMinutes>>;
 }
 
 /** The one thing to do next with a bike. */
@@ -72,7 +75,7 @@ export interface EndState {
  * @param workshop - catalogue, stores, limits and tools
  */
 export function endState(record: BikeRecord, end: End, workshop: Workshop): EndState {
-  const { wheels, stores, limits, tools } = workshop;
+  const { wheels, stores, limits, tools, logged } = workshop;
   const bike = record.bike ?? emptyBikeFacts;
   const facts = endFacts(end, record.readings);
   const wheelId = chosenWheelId(record.choices, end);
@@ -89,6 +92,7 @@ export function endState(record: BikeRecord, end: End, workshop: Workshop): EndS
     delivered: deliveredParts(facts),
     ...(limits && { limits }),
     ...(tools && { tools }),
+    ...(logged && { logged }),
     overrides: overridesOf(record.events ?? [], end, wheel.id),
   };
   const fit = fitInput && wholeFit(fitInput);

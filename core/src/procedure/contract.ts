@@ -1,4 +1,5 @@
 import type { End, Side } from '../features';
+import type { StatedTorque } from '../stated-torques';
 import type { BatteryPlace, School, SecondLooks, SensorKind } from './kinds';
 
 /** Stations of the work at the stand, in the order of the school that fits the wheel first. */
@@ -6,6 +7,7 @@ export const stations = [
   'receive',
   'bench',
   'strip',
+  'dry-fit',
   'prepare',
   'fit',
   'lock',
@@ -26,12 +28,14 @@ export type Station = (typeof stations)[number];
 export interface EndJob {
   end: End;
   code: string;
-  /** Axle nuts: size of the thread, and what they are tightened to. */
+  /** Axle nuts: size of the thread, what they are tightened to, the most they may get, and who says so. */
   threadMm: number;
   nutTorqueNm: number;
+  nutMostNm: number;
+  nutSource: string | null;
   brake: 'rim' | 'disc' | 'other' | 'none';
   closed: boolean;
-  /** Built up by caps and extenders, in this order. */
+  /** Built up by extenders and caps on the bench, in this order. */
   adapterOrder: readonly string[];
   /** Hub comes without a rim. */
   laced: boolean;
@@ -39,7 +43,10 @@ export interface EndJob {
   /** Sides with a retaining lip, and those that get a C-washer. */
   lips: readonly Side[];
   cWashers: readonly Side[];
+  /** Sides with a tabbed washer inside, with one outside, and with a lock plate in the frame's eye. */
   tabs: readonly Side[];
+  tabsOutside: readonly Side[];
+  plates: readonly Side[];
   /** Inside washers from the hub outwards; empty until a stack is taken. */
   inside: Record<Side, readonly string[]>;
   /** Parts on the axle outside the dropout besides arm and lip washer: stays, kickstand plate, hitch. */
@@ -52,7 +59,15 @@ export interface EndJob {
   rotorBoltMm: number | null;
   caliperBoltMm: number | null;
   sprockets: 'freewheel' | 'cassette' | 'none';
+  /** One sprocket, or gears inside the hub: chain tension sets where the axle sits. */
+  chainTension: boolean;
+  /** The slots lie level: the axle has no end to be pushed to. */
+  levelSlots: boolean;
   cassetteSpacer: boolean;
+  /** The hub takes no rotor, or the brake went with the old hub: rim brakes are fitted to the bosses. */
+  rimInstead: boolean;
+  /** The seat is filed to the axle's round. */
+  relieveSeat: boolean;
   /** Fewer sprockets than clicks, or an index that is off. */
   gearsOff: boolean;
   dressHanger: boolean;
@@ -85,6 +100,25 @@ export interface JobFacts {
   /** Where the shop asks for a second person. */
   secondPerson: SecondLooks;
   packV: number | null;
+  /** Where the assisted speed ends; null when no kit says it. */
+  assistedKmh: number | null;
+  /** Tyre, rotor and sprockets before the dry fit, as some shops do. */
+  tyreFirst: boolean;
+  /** Axle nuts are thread-locked and renewed when they are re-torqued; else they stay dry. */
+  lockedNuts: boolean;
+  throttleSide: 'left' | 'right';
+  /** The pedal sensor's own figures; null: the usual ones. */
+  sensorRoomMm: number | null;
+  sensorGap: { minMm: number; maxMm: number } | null;
+  /** Torques that the makers of kit and bike state. */
+  stated: readonly StatedTorque[];
+}
+
+/** What a fastener gets, the most it may get, and whose figure that is; null: the workshop's own. */
+export interface TorqueFigure {
+  nm: number;
+  mostNm: number;
+  source: string | null;
 }
 
 /** A fastener, in the words of the trade, with what it gets. */
@@ -99,7 +133,18 @@ export type StepCheck =
       max: number | null;
       mayLeaveOut?: true;
     }
-  | { kind: 'torque'; id: string; what: string; nm: number; how: 'trial' | 'final'; threadLock: boolean }
+  | {
+      kind: 'torque';
+      id: string;
+      what: string;
+      nm: number;
+      /** The most that this fastener may get: over it it is renewed. */
+      mostNm: number;
+      /** The maker whose figure it is; null for the workshop's own. */
+      source: string | null;
+      how: 'trial' | 'final';
+      threadLock: boolean;
+    }
   | { kind: 'photo'; id: string; what: string; about: string }
   | { kind: 'count'; id: string; what: string; count: number }
   /** `atOnce`: before the next step covers it up; else at the latest before power or the ride. */
@@ -133,6 +178,21 @@ export interface Step {
   powered: boolean;
   /** Safety hangs on it. */
   safety: boolean;
+  /** Nobody does it: the owner signs a reason of substance. */
+  signed: boolean;
+  /** What it changes for good: recorded when it is done. */
+  irreversible: readonly Irreversible[];
+  /** Two schools: the one that this plan follows, and the other. */
+  school: { chosen: string; other: string } | null;
+}
+
+/** Something that putting back to stock will not undo. */
+export interface Irreversible {
+  what: 'filed' | 'cut' | 'drilled' | 'glued';
+  where: string;
+  amountMm?: number;
+  /** The reading that is written down with it. */
+  feature?: string;
 }
 
 /** Where in the code steps are defined: what they look at, and what they say. */
@@ -144,21 +204,23 @@ export interface StepContext {
   gap: GapTable;
 }
 
-/** What each kind of fastener gets by default, in N·m; a maker's figure wins. */
-export interface TorqueTable {
-  rotorNm: number;
-  caliperNm: number;
-  armNm: number;
-  bandNm: number;
-  crankNm: number;
-  pedalNm: number;
-  lockRingNm: number;
-  cupNm: number;
-  leverNm: number;
-  shifterNm: number;
-  throttleNm: number;
-  stemNm: number;
-}
+/** Kinds of fastener that steps tighten, besides the axle nuts. */
+export type Fastener =
+  | 'rotor'
+  | 'caliper'
+  | 'arm-bolt'
+  | 'band'
+  | 'crank'
+  | 'pedal'
+  | 'lock-ring'
+  | 'cup'
+  | 'lever'
+  | 'shifter'
+  | 'throttle'
+  | 'stem';
+
+/** What each kind of fastener gets; a maker's figure goes before the workshop's. */
+export type TorqueTable = Record<Fastener, TorqueFigure>;
 
 /** Lengths that the workshop asks for at the stand, in mm. */
 export interface GapTable {

@@ -1,8 +1,8 @@
 import type { End } from '../features';
-import type { Station, Step, StepCheck, StepContext, StepDrawing } from './contract';
+import type { Irreversible, Station, Step, StepCheck, StepContext, StepDrawing, TorqueFigure } from './contract';
 import { secondLooks, type SecondLooks } from './kinds';
 
-type Says<T> = T | ((context: StepContext) => T);
+export type Says<T> = T | ((context: StepContext) => T);
 
 /** What a second person looks at, and from which of the shop's choices on. */
 interface SecondLook {
@@ -20,7 +20,7 @@ export interface StepDefinition {
   why: Says<string>;
   /** The reason for which this plan has it, '' when every plan has it, null when it has not. */
   when: (context: StepContext) => string | null;
-  after: readonly string[];
+  after: Says<readonly string[]>;
   tools: Says<readonly string[]>;
   parts: Says<readonly string[]>;
   typical: number;
@@ -31,6 +31,9 @@ export interface StepDefinition {
   waitMinutes: number;
   powered: boolean;
   safety: boolean;
+  signed: Says<boolean>;
+  irreversible: Says<readonly Irreversible[]>;
+  school: Says<Step['school']>;
   /** What a second person looks at; null where only a shop that wants every safety step looked at asks for one. */
   second: Says<SecondLook | null>;
 }
@@ -49,14 +52,17 @@ const define =
     after: [],
     tools: [],
     parts: [],
-    typical: 3,
-    slow: 2 * (rest.typical ?? 3),
+    typical: 1,
+    slow: 2 * (rest.typical ?? 1),
     checks: [],
     cautions: [],
     drawing: 'none',
     waitMinutes: 0,
     powered: false,
     safety: false,
+    signed: false,
+    irreversible: [],
+    school: null,
     second: null,
     ...rest,
   });
@@ -67,12 +73,16 @@ export const atEnd = define('end');
 /** A step of the job as a whole. */
 export const onBike = define('job');
 
+/** What a definition says in this job. */
+export function said<T>(says: Says<T>, context: StepContext): T {
+  return typeof says === 'function' ? (says as (context: StepContext) => T)(context) : says;
+}
+
 /** The step as this plan has it; null when it has not. */
 export function stepOf(definition: StepDefinition, context: StepContext, end: End | null): Step | null {
   const because = definition.when(context);
   if (because === null) return null;
-  const say = <T>(says: Says<T>): T =>
-    typeof says === 'function' ? (says as (context: StepContext) => T)(context) : says;
+  const say = <T>(says: Says<T>): T => said(says, context);
   const { station, typical, slow, waitMinutes, powered, safety } = definition;
   return {
     id: end ? `${definition.id}.${end}` : definition.id,
@@ -81,7 +91,7 @@ export function stepOf(definition: StepDefinition, context: StepContext, end: En
     title: say(definition.title),
     why: say(definition.why),
     because,
-    after: definition.after,
+    after: say(definition.after),
     tools: say(definition.tools),
     parts: say(definition.parts),
     minutes: { typical, slow },
@@ -91,6 +101,9 @@ export function stepOf(definition: StepDefinition, context: StepContext, end: En
     waitMinutes,
     powered,
     safety,
+    signed: say(definition.signed),
+    irreversible: say(definition.irreversible),
+    school: say(definition.school),
   };
 }
 
@@ -122,19 +135,22 @@ export const measured = (id: string, what: string): StepCheck => ({
   max: null,
   mayLeaveOut: true,
 });
+/** Snug for now: made fast later. */
 export const trial = (id: string, what: string, nm: number): StepCheck => ({
   kind: 'torque',
   id,
   what,
   nm,
+  mostNm: Math.max(nm, 2 * nm),
+  source: null,
   how: 'trial',
   threadLock: false,
 });
-export const final = (id: string, what: string, nm: number, threadLock = false): StepCheck => ({
+export const final = (id: string, what: string, figure: TorqueFigure, threadLock = false): StepCheck => ({
   kind: 'torque',
   id,
   what,
-  nm,
+  ...figure,
   how: 'final',
   threadLock,
 });

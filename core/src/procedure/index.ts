@@ -2,27 +2,34 @@
 export {
   stations,
   type EndJob,
+  type Fastener,
+  type Irreversible,
   type JobFacts,
   type Station,
   type Step,
   type StepCheck,
   type StepDrawing,
   type StepFigures,
+  type TorqueFigure,
   type TorqueTable,
 } from './contract';
+export { briefPlan, type BriefBlock, type BriefCard } from './brief';
 export { axleRow, type AxleRowPart } from './axle-row';
-export { endJob, jobFacts, jobOf, type JobChoices } from './job-facts';
+export { endJob, jobFacts, type FittedEnd, type JobChoices, type TakenStack } from './job-facts';
 export {
   batteryPlaces,
+  nutSchools,
   schools,
   secondLooks,
   sensorKinds,
+  tabSchools,
+  wheelOrders,
   type BatteryPlace,
   type School,
   type SecondLooks,
   type SensorKind,
 } from './kinds';
 export { procedure, stepDefinitions } from './plan';
-export { stepStates, takesOwner, type StepState } from './states';
+export { isEnded, reasonOfSubstance, saysSomething, stepStates, type StepState } from './states';
 export { jobTime, stepTime, type LoggedMinutes, type TimeEstimate } from './time';
 export { stepFigures } from './step-figures';

@@ -1,11 +1,33 @@
+import type { AxleStackResult } from '../axle-stack';
 import type { BikeFacts } from '../bike-facts';
+import type { EndAdapterResult } from '../end-adapter';
 import type { EndFacts } from '../end-facts';
-import type { End, Side } from '../features';
-import type { FitReport } from '../fit';
-import type { EndState } from '../next-action';
-import { nutTorqueNm } from '../torque-reaction';
+import type { OutsidePart } from '../end-fit';
+import type { Side } from '../features';
+import type { GearIndexResult } from '../gear-index';
+import { defaultLimits, withLimits, type LimitsInput } from '../limits';
+import type { Wheel } from '../parts';
+import type { RotorFitResult } from '../rotor-fit';
+import type { SlotFitResult } from '../slot-fit';
+import type { StatedTorque } from '../stated-torques';
+import { statedFor } from '../stated-torques';
+import { nutAimNm, nutMostNm, type TorqueReactionInput } from '../torque-reaction';
+import type { Finding } from '../verdict';
 import type { EndJob, JobFacts } from './contract';
 import type { SecondLooks } from './kinds';
+
+/** What of a fit the steps follow from. */
+export interface FittedEnd {
+  wheel: Wheel;
+  rotor: RotorFitResult | null;
+  gears: GearIndexResult | null;
+  slots: Record<Side, SlotFitResult>;
+  outside: Record<Side, OutsidePart[]>;
+  stack: AxleStackResult | null;
+  adapter: EndAdapterResult | null;
+  torqueInput: TorqueReactionInput | null;
+  findings: readonly Finding[];
+}
 
 /** Washers as taken for one end, from the hub outwards. */
 export interface TakenStack {
@@ -29,7 +51,13 @@ const sides: readonly Side[] = ['left', 'right'];
  * @param fit - the fit of the wheel that goes in
  * @param taken - the stack as taken; the best one when nobody has taken one yet
  */
-export function endJob(facts: EndFacts, fit: FitReport, taken: TakenStack | null): EndJob {
+export function endJob(
+  facts: EndFacts,
+  fit: FittedEnd,
+  taken: TakenStack | null,
+  bike: BikeFacts = {},
+  limits?: LimitsInput,
+): EndJob {
   const { wheel, rotor, gears, slots, outside } = fit;
   const kit = wheel.kit;
   const best = fit.stack?.stacks[0] ?? null;
@@ -38,27 +66,40 @@ export function endJob(facts: EndFacts, fit: FitReport, taken: TakenStack | null
     : { left: best?.left.inside ?? [], right: best?.right.inside ?? [] };
   const onSide = (holds: (side: Side) => boolean) => sides.filter(holds);
   const found = (id: string) => fit.findings.some((item) => item.id.startsWith(id) && item.verdict === 'work');
+  const lies = (kind: OutsidePart['kind']) => onSide((side) => outside[side].some((part) => part.kind === kind));
+  const chain = facts.end === 'rear' && facts.chain === true;
+  const rimInstead = fit.findings.some(({ id, verdict }) => id === 'brake' && verdict === 'work');
   return {
     end: facts.end,
     code: wheel.code,
     threadMm: wheel.axle.threadMm,
-    nutTorqueNm: fit.torqueInput?.sides.left.nutTorqueNm ?? nutTorqueNm(wheel.axle.threadMm, facts.material ?? 'steel'),
-    brake: facts.brake ?? 'none',
+    ...nutFigures(facts, fit, bike, limits),
+    brake: rimInstead ? 'rim' : (facts.brake ?? 'none'),
+    rimInstead,
     closed: facts.kind === 'closed',
-    adapterOrder: fit.adapter?.order ?? [],
+    // What comes on the bench ends where the wheel goes in: the axle's own torque is no bench step.
+    adapterOrder: benchOrder(fit.adapter?.order ?? []),
     laced: kit?.rim === null,
     fileMm: { left: slots.left.fileMm ?? 0, right: slots.right.fileMm ?? 0 },
     lips: onSide((side) => facts.sides[side].hasLip === true),
-    cWashers: onSide((side) => outside[side].some(({ kind }) => kind === 'c-washer')),
+    cWashers: lies('c-washer'),
     tabs: onSide((side) => inside[side].some((id) => id.startsWith('tabbed'))),
+    tabsOutside: lies('tab'),
+    plates: lies('plate'),
     inside,
-    extras: onSide((side) => outside[side].some(({ kind }) => kind === 'extra')),
-    arms: onSide((side) => outside[side].some(({ kind }) => kind === 'arm')),
+    extras: lies('extra'),
+    arms: lies('arm'),
     rotorShimMm: (taken ?? best)?.rotorShimMm ?? 0,
     caliperShimMm: (taken ?? best)?.caliperShimMm ?? 0,
     rotorBoltMm: rotor?.boltMm ?? null,
     caliperBoltMm: rotor?.caliperBoltMm ?? null,
-    sprockets: facts.end === 'rear' && (facts.speeds ?? 0) > 0 ? (kit?.hub.takes ?? 'freewheel') : 'none',
+    sprockets: chain ? (kit?.hub.takes ?? 'freewheel') : 'none',
+    chainTension: chain && facts.speeds === 0,
+    levelSlots: facts.words.get('slot-way') === 'level',
+    relieveSeat: fit.findings.some(
+      ({ id, verdict, remedies }) =>
+        id.startsWith('lip.') && verdict === 'work' && remedies[0]?.startsWith('Relieve the seat') === true,
+    ),
     cassetteSpacer: gears?.spacerMm !== undefined && gears.spacerMm > 0,
     gearsOff: found('index') || found('clicks'),
     dressHanger: found('hanger'),
@@ -73,10 +114,37 @@ export function endJob(facts: EndFacts, fit: FitReport, taken: TakenStack | null
   };
 }
 
+/** What the axle nuts get, the most they may get, and whose word that is. */
+function nutFigures(
+  facts: EndFacts,
+  { wheel, torqueInput }: FittedEnd,
+  bike: BikeFacts,
+  limits: LimitsInput | undefined,
+): Pick<EndJob, 'nutTorqueNm' | 'nutMostNm' | 'nutSource'> {
+  const through = wheel.kit?.hub.throughMm !== undefined;
+  const stated = statedFor(through ? 'through-axle' : 'axle-nut', facts.end, wheel.kit?.torques, bike.torques);
+  const side = {
+    material: facts.material ?? ('steel' as const),
+    ...(stated && { statedNm: stated.Nm, ...(stated.upTo && { statedUpTo: true }) }),
+  };
+  const own = limits ? withLimits(limits) : defaultLimits;
+  const aim = nutAimNm(wheel.axle.threadMm, side);
+  return {
+    nutTorqueNm: through ? aim : (torqueInput?.sides.left.nutTorqueNm ?? aim),
+    nutMostNm: nutMostNm(wheel.axle.threadMm, side, own),
+    nutSource: stated?.source ?? null,
+  };
+}
+
+function benchOrder(order: readonly string[]): string[] {
+  const until = order.findIndex((part) => part.startsWith('wheel into'));
+  return order.slice(0, until < 0 ? order.length : until);
+}
+
 /** What the steps need to know of the whole job. */
 export function jobFacts(
   bike: BikeFacts,
-  fits: readonly FitReport[],
+  fits: readonly Pick<FittedEnd, 'wheel'>[],
   ends: readonly EndJob[],
   { secondPerson }: JobChoices,
 ): JobFacts {
@@ -87,9 +155,16 @@ export function jobFacts(
     oldLoom = false,
     folds = false,
     cutOff,
+    levers,
+    wheelOrder,
+    nuts,
+    throttleSide = 'left',
+    sensorRoomMm,
+    sensorGap,
   } = bike.job ?? {};
   const kits = fits.flatMap(({ wheel }) => (wheel.kit ? [wheel.kit] : []));
-  const throttle = kits.find((kit) => kit.throttle !== 'none')?.throttle ?? 'none';
+  const leftOut = bike.job?.throttle === 'left-out';
+  const throttle = leftOut ? 'none' : (kits.find((kit) => kit.throttle !== 'none')?.throttle ?? 'none');
   const inWheel = kits.length > 0 && kits.every(({ controller }) => controller.topology === 'all-in-wheel');
   return {
     ends,
@@ -99,37 +174,17 @@ export function jobFacts(
     throttle,
     display: kits.some(({ display }) => display),
     // With a throttle one cut-off is asked for unless somebody signs against it.
-    cutOff: cutOff ?? throttle !== 'none',
+    cutOff: cutOff ?? (levers === undefined ? throttle !== 'none' : levers !== 'own'),
     oldLoom,
     folds,
     secondPerson,
     packV: kits[0]?.controller.fullV ?? null,
+    assistedKmh: kits[0]?.assistedKmh ?? null,
+    tyreFirst: wheelOrder === 'tyre-first',
+    lockedNuts: nuts === 'locked',
+    throttleSide,
+    sensorRoomMm: sensorRoomMm ?? null,
+    sensorGap: sensorGap ?? null,
+    stated: [...kits.flatMap((kit) => kit.torques ?? []), ...(bike.torques ?? [])] satisfies StatedTorque[],
   };
-}
-
-/**
- * The job as it stands: the ends that have a stack taken; before that, the end in hand if it has a kit. Null while there is
- * nothing to fit.
- *
- * @param active - the end in hand
- */
-export function jobOf(
-  bike: BikeFacts,
-  states: Partial<Record<End, EndState>>,
-  active: End,
-  choices: JobChoices,
-): JobFacts | null {
-  const withFit = (['front', 'rear'] as const).flatMap((end) => {
-    const state = states[end];
-    return state?.fit ? [{ ...state, fit: state.fit }] : [];
-  });
-  const taken = withFit.filter(({ accepted }) => accepted);
-  const chosen = taken.length ? taken : withFit.filter(({ end }) => end === active);
-  if (chosen.length === 0) return null;
-  return jobFacts(
-    bike,
-    chosen.map(({ fit }) => fit),
-    chosen.map(({ facts, fit, accepted }) => endJob(facts, fit, accepted)),
-    choices,
-  );
 }

@@ -15,3 +15,9 @@ export type BatteryPlace = (typeof batteryPlaces)[number];
 /** Where the shop asks for a second person: nowhere, at the steps that tell most, at every step that safety hangs on. */
 export const secondLooks = ['none', 'telling', 'every'] as const;
 export type SecondLooks = (typeof secondLooks)[number];
+
+/** When tyre, rotor and sprockets go on: after the bare wheel was tried in the frame, or before. */
+export const wheelOrders = ['dry-fit-first', 'tyre-first'] as const;
+
+/** Axle nuts: dry and re-torqued, or thread-locked and renewed when they are re-torqued. */
+export const nutSchools = ['retorqued', 'locked'] as const;

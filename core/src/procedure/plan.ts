@@ -1,19 +1,29 @@
 import type { End } from '../features';
-import { stations, type EndJob, type JobFacts, type Station, type Step, type StepFigures } from './contract';
-import { stepOf, type StepDefinition } from './define';
+import {
+  stations,
+  type EndJob,
+  type JobFacts,
+  type Station,
+  type Step,
+  type StepContext,
+  type StepFigures,
+} from './contract';
+import { said, stepOf, type StepDefinition } from './define';
 import type { School } from './kinds';
 import { stepsAxle } from './steps-axle';
 import { stepsBar } from './steps-bar';
 import { stepsBefore } from './steps-before';
 import { stepsBrakes } from './steps-brakes';
+import { stepsDryFit } from './steps-dry-fit';
 import { stepsPower } from './steps-power';
 import { stepsTest } from './steps-test';
 import { stepsWheel } from './steps-wheel';
-import { defaultFigures } from './step-figures';
+import { defaultFigures, withStated } from './step-figures';
 
 /** Every step that a plan can have, in the order in which it is usually done. */
 export const stepDefinitions: readonly StepDefinition[] = [
   ...stepsBefore,
+  ...stepsDryFit,
   ...stepsWheel,
   ...stepsAxle,
   ...stepsBrakes,
@@ -51,15 +61,23 @@ const stationOrder: Record<School, readonly Station[]> = {
 export function procedure(job: JobFacts, figures: StepFigures = defaultFigures): Step[] {
   if (job.ends.length === 0) return [];
   const steps = new Map<string, Step>();
+  const contextAt = (end: End | null): StepContext => ({
+    job,
+    end: job.ends.find((each) => each.end === end) ?? job.ends[0]!,
+    ...figures,
+    torque: withStated(figures.torque, job.stated, end),
+  });
   for (const definition of stepDefinitions) {
-    const over: (EndJob | null)[] = definition.each === 'end' ? [...job.ends] : [null];
+    const over = definition.each === 'end' ? job.ends.map(({ end }) => end) : [null];
     for (const end of over) {
-      const step = stepOf(definition, { job, end: end ?? job.ends[0]!, ...figures }, end?.end ?? null);
+      const step = stepOf(definition, contextAt(end), end);
       if (step) steps.set(step.id, step);
     }
   }
   const before = new Map<string, Set<string>>();
-  for (const step of steps.values()) before.set(step.id, comesBefore(baseId(step), step.end, job.ends, steps));
+  for (const step of steps.values()) {
+    before.set(step.id, comesBefore(baseId(step), step.end, job.ends, steps, contextAt));
+  }
   return ordered([...steps.values()], before, job.school).map((step) => ({
     ...step,
     after: [...before.get(step.id)!],
@@ -76,10 +94,11 @@ function comesBefore(
   end: End | null,
   ends: readonly EndJob[],
   steps: ReadonlyMap<string, Step>,
+  contextAt: (end: End | null) => StepContext,
   seen = new Set<string>(),
 ): Set<string> {
   const found = new Set<string>();
-  for (const id of definitionOf.get(base)!.after) {
+  for (const id of said(definitionOf.get(base)!.after, contextAt(end))) {
     const definition = definitionOf.get(id);
     if (!definition) throw new Error(`step ${base} comes after ${id}, which does not exist`);
     // A step of the whole job waits for both ends, one of an end for its own.
@@ -90,7 +109,7 @@ function comesBefore(
       if (steps.has(full)) found.add(full);
       else if (!seen.has(full)) {
         seen.add(full);
-        for (const further of comesBefore(id, place, ends, steps, seen)) found.add(further);
+        for (const further of comesBefore(id, place, ends, steps, contextAt, seen)) found.add(further);
       }
     }
   }

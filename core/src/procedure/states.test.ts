@@ -1,13 +1,13 @@
 import type { JobEvent } from '../job-events';
 import { plainJob, referenceJobs } from './jobs.testing';
 import { procedure } from './plan';
-import { stepStates } from './states';
+import { saysSomething, stepStates } from './states';
 
 const steps = procedure(plainJob);
 let minute = 0;
 const event = (
   stepId: string,
-  how: 'done' | 'skipped' | 'problem' | 'undone' | 'confirmed',
+  how: 'done' | 'skipped' | 'problem' | 'undone' | 'confirmed' | 'stood-in',
   person = 'Wren',
   because?: string,
 ): JobEvent => ({
@@ -37,6 +37,29 @@ describe('where the steps stand', () => {
     expect(stateOf('parcel-count.front', [event('parcel-look.front', 'problem')]).waitsFor).toEqual([
       'parcel-look.front',
     ]);
+  });
+
+  it('does not take a skipped safety step for an ended one: power, ride and hand-over wait until somebody stands in', () => {
+    const after = (id: string) => steps.findIndex((step) => step.id === id);
+    for (const safety of ['seated.front', 'axle-tight.front', 'both-brakes']) {
+      for (const waiting of ['loose-run', 'wheel-up-on', 'ride-brakes', 'explain']) {
+        if (after(waiting) < after(safety)) continue;
+        const all = steps.slice(0, after(waiting)).map(({ id }) => event(id, id === safety ? 'skipped' : 'done'));
+        const seen = stepStates(steps, all)
+          .filter(({ awaitsSecond }) => awaitsSecond)
+          .map(({ step }) => event(step.id, 'confirmed', 'Hesper'));
+        expect([waiting, stateOf(waiting, [...all, ...seen]).waitsFor]).toEqual([waiting, [safety]]);
+        const stood = event(safety, 'stood-in', 'Odile', 'The fork’s maker fits its own nuts and sets them');
+        expect(stateOf(waiting, [...all, ...seen, stood]).waitsFor).toEqual([]);
+      }
+    }
+  });
+
+  it('takes a reason only when it says something', () => {
+    for (const empty of ['no', 'ok ok ok ok ok ok ok ok', 'aaaaaaaaaaaaaaaaaaaaaaaa', 'not needed']) {
+      expect([empty, saysSomething(empty)]).toEqual([empty, false]);
+    }
+    expect(saysSomething('The lever has no switch; the rider brakes first')).toBe(true);
   });
 
   it('takes the second person’s word only from another person, and only for what is done', () => {

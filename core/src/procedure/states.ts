@@ -4,7 +4,8 @@ import type { Step } from './contract';
 /** Where one step stands. */
 export interface StepState {
   step: Step;
-  how: 'open' | 'done' | 'skipped' | 'problem';
+  /** `stood-in`: nobody did it; the owner answers for that, with a reason. */
+  how: 'open' | 'done' | 'skipped' | 'problem' | 'stood-in';
   /** Who ended it; null while it is open. */
   person: string | null;
   at: string | null;
@@ -15,8 +16,32 @@ export interface StepState {
   confirmedBy: string | null;
   /** It asks for a second person who has not confirmed it yet. */
   awaitsSecond: boolean;
-  /** Steps that come before it and are not done, or not yet looked at by a second person. */
+  /** Steps that come before it and are not ended, or not yet looked at by a second person. */
   waitsFor: readonly string[];
+}
+
+/** Shortest reason that stands in for a step that safety hangs on, in characters and in words. */
+export const reasonOfSubstance = { characters: 20, words: 4 };
+
+/**
+ * Whether a reason says something: enough to be read on a sheet a year later.
+ *
+ * @example saysSomething('no') // false
+ */
+export function saysSomething(because: string): boolean {
+  const text = because.trim();
+  const said = new Set(
+    text
+      .toLowerCase()
+      .split(/\s+/)
+      .filter((word) => word.length > 1),
+  );
+  return text.length >= reasonOfSubstance.characters && said.size >= reasonOfSubstance.words;
+}
+
+/** Whether a step is over: done; stood in for; or skipped where no safety hangs on it. */
+export function isEnded({ step, how }: Pick<StepState, 'step' | 'how'>): boolean {
+  return how === 'done' || how === 'stood-in' || (how === 'skipped' && !step.safety);
 }
 
 /** Where each step of a plan stands, read off what happened: the last word on a step holds. */
@@ -37,7 +62,8 @@ export function stepStates(steps: readonly Step[], events: readonly JobEvent[]):
     if (how === 'undone') last.delete(stepId);
     else last.set(stepId, { how, person, at, because, readings });
   }
-  const ended = (id: string) => ['done', 'skipped'].includes(last.get(id)?.how ?? 'open');
+  const stepOf = new Map(steps.map((step) => [step.id, step]));
+  const ended = (id: string) => isEnded({ step: stepOf.get(id)!, how: last.get(id)?.how ?? 'open' });
   const states: StepState[] = [];
   for (const step of steps) {
     const state = last.get(step.id);
@@ -52,27 +78,26 @@ export function stepStates(steps: readonly Step[], events: readonly JobEvent[]):
       readings: state?.readings ?? [],
       confirmedBy,
       awaitsSecond: asks && state?.how === 'done' && confirmedBy === null,
-      waitsFor: [...new Set([...step.after.filter((id) => !ended(id)), ...unseenBefore(step, states)])],
+      waitsFor: [...new Set([...step.after.filter((id) => !ended(id)), ...openBefore(step, states)])],
     });
   }
   return states;
 }
 
-/** Whether only the owner's word confirms a step: a throttle without a brake that cuts the motor. */
-export function takesOwner(stepId: string): boolean {
-  return stepId === 'cut-off';
-}
-
 /**
- * What a second person must have looked at before a step: power, the ride and the hand-over wait for it. On the ride
- * itself nobody stands by; what is found there is looked at before the hand-over.
+ * What power, the ride and the hand-over wait for: every step before them that safety hangs on and that is not ended, and
+ * every look of a second person that is missing. On the ride itself nobody stands by; what is found there is looked at before
+ * the hand-over.
  */
-function unseenBefore({ powered, station }: Step, before: readonly StepState[]): string[] {
+function openBefore({ powered, station }: Step, before: readonly StepState[]): string[] {
   if (!powered && station !== 'ride' && station !== 'hand-over') return [];
   return before
-    .filter(({ awaitsSecond, step }) => {
+    .filter((state) => {
+      const { awaitsSecond, step } = state;
       const earlier = step.station !== station || (station !== 'ride' && !step.powered);
-      return awaitsSecond && earlier;
+      // The bench comes before the bike: what is not begun there does not hold the bench up.
+      const open = step.safety && !isEnded(state) && !(station === 'bench');
+      return earlier && (awaitsSecond || open);
     })
     .map(({ step }) => step.id);
 }

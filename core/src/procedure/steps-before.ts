@@ -1,11 +1,14 @@
+import type { StepContext } from './contract';
 import { atEnd, confirm, count, measure, onBike, photo, type StepDefinition } from './define';
+
+const refit = ({ job }: StepContext) => (job.oldLoom ? 'because an old electric system comes out' : null);
 
 const small = (topology: string) => topology === 'all-in-wheel';
 
 /** Receiving the parcel and the bench lay: everything that is found out before the bike is touched. */
 export const stepsBefore: readonly StepDefinition[] = [
   atEnd('receive', 'parcel-look', 'Look the parcel over', 'Damage in transit must be claimed at once.', {
-    typical: 4,
+    typical: 1.5,
     checks: [photo('parcel', 'The parcel as it arrived')],
   }),
   atEnd(
@@ -15,13 +18,13 @@ export const stepsBefore: readonly StepDefinition[] = [
     'A missing part stops the work on the day that it is needed.',
     {
       after: ['parcel-look'],
-      typical: 6,
+      typical: 2,
       checks: ({ end }) => end.packing.map(({ part, count: many }) => count(`packed-${part}`, part, many)),
     },
   ),
   atEnd('receive', 'hub-measure', 'Measure the hub against the order', 'Kits are not always what their sheet says.', {
     after: ['parcel-count'],
-    typical: 5,
+    typical: 1.5,
     tools: ['Calipers'],
     checks: [
       confirm('hub-same', 'Thread, flats and width are as ordered; else record what differs and see the fit again'),
@@ -34,14 +37,14 @@ export const stepsBefore: readonly StepDefinition[] = [
     'Once they are off, nobody remembers their order.',
     {
       after: ['parcel-count'],
-      typical: 3,
+      typical: 1,
       checks: [photo('delivered', 'Both axle ends as delivered')],
     },
   ),
   onBike('receive', 'pack-volts', 'Measure the pack', 'A pack far from its voltage is hurt: it goes back unused.', {
     when: ({ job }) => (job.battery === 'wheel' ? null : ''),
     after: ['parcel-count'],
-    typical: 2,
+    typical: 0.5,
     tools: ['Multimeter'],
     checks: ({ job }) => [
       measure(
@@ -62,7 +65,7 @@ export const stepsBefore: readonly StepDefinition[] = [
     {
       when: ({ end }) => (small(end.topology) ? null : ''),
       after: ['parcel-count'],
-      typical: 8,
+      typical: 2.5,
       drawing: 'none',
       checks: [photo('bench', 'The whole kit laid out')],
     },
@@ -75,7 +78,7 @@ export const stepsBefore: readonly StepDefinition[] = [
     {
       when: ({ end }) => (small(end.topology) ? null : ''),
       after: ['bench-lay', 'pack-volts'],
-      typical: 8,
+      typical: 2.5,
       powered: true,
       safety: true,
       checks: [
@@ -96,57 +99,33 @@ export const stepsBefore: readonly StepDefinition[] = [
     {
       when: ({ end }) => (small(end.topology) ? null : ''),
       after: ['bench-connect'],
-      typical: 4,
+      typical: 1.5,
       checks: [confirm('long', 'Motor cable, loom and brake cables reach with slack for full lock')],
     },
   ),
   onBike('strip', 'on-the-stand', 'Bike on the stand, battery and loads off', 'Both hands are needed from here on.', {
-    typical: 3,
+    typical: 1,
     drawing: 'bike',
     checks: [photo('before', 'The bike as it came, both sides')],
   }),
   onBike('strip', 'old-loom-off', 'Take the old system’s power away', 'The old pack may still feed its loom.', {
-    when: ({ job }) => (job.oldLoom ? 'because an old electric system comes out' : null),
+    when: refit,
     after: ['on-the-stand'],
     typical: 5,
     safety: true,
     checks: [confirm('old-out', 'The old pack is out and its contacts are covered')],
     cautions: ['The old pack is never opened or mixed with the new one.'],
   }),
-  onBike(
-    'strip',
-    'old-loom-out',
-    'Draw the old loom out with a draw-wire behind it',
-    'The wire leaves the way open for the new one.',
-    {
-      when: ({ job }) => (job.oldLoom ? 'because an old electric system comes out' : null),
-      after: ['old-loom-off'],
-      typical: 25,
-      tools: ['Draw-wire'],
-      checks: [confirm('wire-in', 'A draw-wire lies in every passage'), photo('old-loom', 'Where the old loom ran')],
-    },
-  ),
-  onBike(
-    'strip',
-    'old-motor-out',
-    'Take the old motor and its sensor off',
-    'Nothing of the old system stays in the way.',
-    {
-      when: ({ job }) => (job.oldLoom ? 'because an old electric system comes out' : null),
-      after: ['old-loom-out'],
-      typical: 20,
-    },
-  ),
   atEnd('strip', 'brake-open', 'Open the brake for the wheel', 'The wheel must come out without force.', {
     when: ({ end }) => (end.brake === 'rim' || end.brake === 'disc' ? '' : null),
     after: ['on-the-stand'],
-    typical: 1,
+    typical: 0.5,
     cautions: ({ end }) => (end.brake === 'disc' ? ['Never squeeze the lever while the rotor is out.'] : []),
   }),
   atEnd('strip', 'extras-off', 'Take stays and plates off the axle', 'They come back outside the dropout later.', {
     when: ({ end }) => (end.extras.length ? 'because something else lives on the axle' : null),
     after: ['on-the-stand'],
-    typical: 4,
+    typical: 1.5,
     checks: [photo('extras', 'How stays and plates sat')],
   }),
   atEnd(
@@ -155,14 +134,14 @@ export const stepsBefore: readonly StepDefinition[] = [
     'Take the old wheel out',
     'Everything that was measured on it must be measured by now.',
     {
-      after: ['brake-open', 'extras-off', 'old-motor-out'],
-      typical: 4,
+      after: ['brake-open', 'extras-off', 'old-loom-off'],
+      typical: 1.5,
       drawing: 'bike',
     },
   ),
   atEnd('strip', 'came-off', 'Record what came off, hub outwards', 'So that the bike can go back to stock.', {
     after: ['old-wheel-out'],
-    typical: 3,
+    typical: 1,
     checks: [photo('came-off', 'The parts in their order')],
   }),
   atEnd(
@@ -173,7 +152,7 @@ export const stepsBefore: readonly StepDefinition[] = [
     {
       when: ({ end }) => (end.brake === 'disc' ? 'because the brake may be hydraulic' : null),
       after: ['old-wheel-out'],
-      typical: 1,
+      typical: 0.5,
       checks: [confirm('spaced', 'Spacer between the pads, caliper hung up or loose')],
     },
   ),
@@ -184,13 +163,46 @@ export const stepsBefore: readonly StepDefinition[] = [
     'The old wheel stays complete where it can.',
     {
       after: ['came-off'],
-      typical: 4,
+      typical: 1.5,
       checks: [confirm('labelled', 'Rotor, sprockets, tyre, tube and tape that move over lie together')],
+    },
+  ),
+  onBike(
+    'strip',
+    'draw-wire',
+    'Tie a draw-wire to the old loom’s end',
+    'The wire leaves the way open for the new one: tied before anything is pulled.',
+    {
+      when: refit,
+      after: ['old-loom-off', 'old-wheel-out'],
+      typical: 4,
+      tools: ['Draw-wire'],
+      checks: [
+        confirm('tied', 'A draw-wire is tied to the loom at every passage'),
+        photo('old-loom', 'Where the old loom runs'),
+      ],
+    },
+  ),
+  onBike('strip', 'old-loom-out', 'Draw the old loom out, the draw-wire behind it', 'It pulls the wire through.', {
+    when: refit,
+    after: ['draw-wire'],
+    typical: 18,
+    checks: [confirm('wire-in', 'A draw-wire lies in every passage')],
+  }),
+  onBike(
+    'strip',
+    'old-motor-out',
+    'Take the old sensor and display off',
+    'Nothing of the old system stays in the way.',
+    {
+      when: refit,
+      after: ['old-loom-out'],
+      typical: 12,
     },
   ),
   onBike('strip', 'chain-off', 'Keep the chain off the floor', 'A chain full of grit wears everything it meets.', {
     when: ({ job }) => (job.ends.some(({ end }) => end === 'rear') ? 'because the rear wheel is out' : null),
     after: ['old-wheel-out'],
-    typical: 1,
+    typical: 0.5,
   }),
 ];

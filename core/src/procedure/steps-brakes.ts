@@ -1,4 +1,8 @@
+import type { EndJob } from './contract';
 import { atEnd, confirm, final, measure, photo, type StepDefinition } from './define';
+
+/** A derailleur works here: one sprocket needs none. */
+const geared = ({ sprockets, chainTension }: EndJob) => sprockets !== 'none' && !chainTension;
 
 /** Brakes and gears once the axle is tight. */
 export const stepsBrakes: readonly StepDefinition[] = [
@@ -26,7 +30,7 @@ export const stepsBrakes: readonly StepDefinition[] = [
       final(
         'caliper',
         end.caliperBoltMm === null ? 'Caliper bolts' : `Caliper bolts ${end.caliperBoltMm} mm`,
-        torque.caliperNm,
+        torque.caliper,
       ),
     ],
   }),
@@ -39,10 +43,21 @@ export const stepsBrakes: readonly StepDefinition[] = [
       measure('pad-gap', 'Gap between cover and caliper body', gap.coverMm, null),
     ],
   }),
+  atEnd('brakes', 'rim-instead', 'Fit rim brakes to the bosses', 'The old brake has no place on this wheel.', {
+    when: ({ end }) => (end.rimInstead ? 'because the hub takes no rotor and the bike has bosses' : null),
+    after: ['old-wheel-out'],
+    typical: 25,
+    safety: true,
+    tools: ['Cable cutter'],
+    checks: [
+      confirm('pivots', 'Arms turn free on their bosses, springs equal'),
+      confirm('lever', 'The lever pulls as much as this brake needs'),
+    ],
+  }),
   atEnd('brakes', 'rim-pads', 'Pads back on the track', 'Over the edge they cut the tyre, below it they dive.', {
     when: ({ end }) => (end.brake === 'rim' ? 'because this end brakes on the rim' : null),
-    after: ['axle-tight'],
-    typical: 8,
+    after: ['axle-tight', 'rim-instead'],
+    typical: 1.5,
     safety: true,
     checks: [
       confirm('on-track', 'Both pads meet the track over their whole length'),
@@ -52,7 +67,7 @@ export const stepsBrakes: readonly StepDefinition[] = [
   atEnd('brakes', 'rim-spin', 'Spin between the pads', 'A motor wheel is seldom as true as the old one.', {
     when: ({ end }) => (end.brake === 'rim' ? 'because this end brakes on the rim' : null),
     after: ['rim-pads'],
-    typical: 2,
+    typical: 0.5,
     checks: [measure('pad-room', 'Smallest room at a pad', 1, 6)],
   }),
   atEnd('brakes', 'other-brake', 'Set the hub’s own brake, or fit another', 'Two working brakes, always.', {
@@ -62,27 +77,20 @@ export const stepsBrakes: readonly StepDefinition[] = [
     safety: true,
     checks: [confirm('two-brakes', 'The bike has two working brakes')],
   }),
-  atEnd('brakes', 'brake-hold', 'Hold the brake, push the bike', 'The first test costs nothing.', {
-    after: ['rotor-spin', 'rim-spin', 'other-brake', 'axle-tight'],
-    typical: 1,
-    safety: true,
-    checks: [confirm('holds', 'The brake holds the wheel')],
-    second: { what: 'The brake holds, its bolts are tight', from: 'telling' },
-  }),
-  atEnd('gears', 'chain-on', 'Chain on, hanger straight', 'A bent hanger cannot be indexed away.', {
-    when: ({ end }) => (end.sprockets === 'none' ? null : 'because the wheel has sprockets'),
+  atEnd('gears', 'chain-on', 'Chain onto the sprockets, hanger straight', 'A bent hanger cannot be indexed away.', {
+    when: ({ end }) => (geared(end) ? 'because the wheel has sprockets' : null),
     after: ['axle-tight', 'chain-off'],
     typical: 3,
   }),
   atEnd('gears', 'limits-set', 'Set the derailleur’s limits', 'One click too far is a chain in the spokes.', {
-    when: ({ end }) => (end.sprockets === 'none' ? null : 'because the wheel has sprockets'),
+    when: ({ end }) => (geared(end) ? 'because the wheel has sprockets' : null),
     after: ['chain-on'],
     typical: 5,
     safety: true,
     checks: [confirm('high', 'Smallest sprocket: no further'), confirm('low', 'Largest sprocket: no further')],
   }),
   atEnd('gears', 'index', 'Index the gears', 'Fewer sprockets than clicks leave some of them idle.', {
-    when: ({ end }) => (end.sprockets === 'none' ? null : 'because the wheel has sprockets'),
+    when: ({ end }) => (geared(end) ? 'because the wheel has sprockets' : null),
     after: ['limits-set'],
     typical: 8,
     checks: ({ end }) => [
@@ -90,15 +98,15 @@ export const stepsBrakes: readonly StepDefinition[] = [
     ],
   }),
   atEnd('gears', 'sprocket-clear', 'Smallest sprocket clear of the stay', 'Chain and stay meet under load.', {
-    when: ({ end }) => (end.sprockets === 'none' ? null : 'because the wheel has sprockets'),
+    when: ({ end }) => (geared(end) ? 'because the wheel has sprockets' : null),
     after: ['index'],
     typical: 2,
     checks: [measure('stay-gap', 'Chain on the smallest sprocket to the stay', 2, null)],
   }),
   atEnd('brakes', 'brake-photo', 'Photograph the brake', 'Pads, bolts and shims as left.', {
     when: ({ end }) => (end.brake === 'disc' || end.brake === 'rim' ? '' : null),
-    after: ['brake-hold'],
-    typical: 1,
+    after: ['rotor-spin', 'rim-spin', 'other-brake'],
+    typical: 0.5,
     checks: [photo('brake', 'Brake from the side')],
   }),
 ];

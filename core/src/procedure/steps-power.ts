@@ -11,13 +11,13 @@ export const stepsPower: readonly StepDefinition[] = [
   onBike('battery', 'pack-place', 'Hold the pack where it goes', 'Room to slide, room for knees and shock.', {
     when: separate,
     after: ['on-the-stand'],
-    typical: 5,
+    typical: 1.5,
     checks: [confirm('room', 'It slides in and out; key reachable; knees and cranks clear')],
   }),
   onBike('battery', 'mount-fix', 'Fix the mount at two places at least', 'One fixing is a hinge.', {
     when: ({ job }) => (job.battery === 'triangle' ? 'because the pack goes into the frame triangle' : null),
     after: ['pack-place'],
-    typical: 16,
+    typical: 5.5,
     safety: true,
     checks: [confirm('two', 'Two fixings or more, no wobble'), photo('mount', 'The mount')],
     cautions: ['A frame is not drilled for a mount.'],
@@ -38,14 +38,14 @@ export const stepsPower: readonly StepDefinition[] = [
   onBike('battery', 'bag-fix', 'Bag strapped so that it cannot swing', 'A swinging pack steers the bike.', {
     when: ({ job }) => (job.battery === 'bag' ? 'because the pack goes into a bag' : null),
     after: ['pack-place'],
-    typical: 10,
+    typical: 3.5,
     safety: true,
     checks: [confirm('tight', 'Straps tight, pack cannot move in the bag'), photo('mount', 'The bag')],
   }),
   onBike('battery', 'controller-place', 'Controller with air around, cables down', 'Heat and water end controllers.', {
     when: ownBox,
     after: ['mount-fix', 'rack-fix', 'bag-fix'],
-    typical: 10,
+    typical: 3.5,
     checks: [confirm('air', 'Air on two sides, no puddle can reach it'), confirm('exits', 'Cables leave downwards')],
   }),
   onBike(
@@ -56,7 +56,7 @@ export const stepsPower: readonly StepDefinition[] = [
     {
       when: separate,
       after: ['mount-fix', 'rack-fix', 'bag-fix', 'controller-place'],
-      typical: 2,
+      typical: 0.5,
       safety: true,
       checks: [confirm('pack-out', 'The pack is out')],
       cautions: ['From here until the first power-up the pack stays out.'],
@@ -75,7 +75,7 @@ export const stepsPower: readonly StepDefinition[] = [
     {
       when: separate,
       after: ['bar-turn', 'pack-trial', 'loom-draw', 'cable-exit'],
-      typical: 12,
+      typical: 4,
       checks: [
         confirm('slack', 'Slack at the steering for both locks'),
         confirm('clear', 'Clear of spokes, rotor, crank, tyre'),
@@ -90,14 +90,14 @@ export const stepsPower: readonly StepDefinition[] = [
     {
       when: ({ job }) => (job.ends.some(({ suspension }) => suspension) ? 'because this bike has suspension' : null),
       after: ['loom-lay'],
-      typical: 3,
+      typical: 1,
       checks: [confirm('travel', 'Full travel without pull')],
     },
   ),
   onBike('wiring', 'loom-fold', 'Fold the bike with the loom loose', 'A fold bends cables as nothing else does.', {
     when: ({ job }) => (job.folds ? 'because the bike folds' : null),
     after: ['loom-lay'],
-    typical: 4,
+    typical: 1.5,
     checks: [confirm('folds', 'It folds and unfolds; nothing is pinched')],
   }),
   onBike(
@@ -108,7 +108,7 @@ export const stepsPower: readonly StepDefinition[] = [
     {
       when: separate,
       after: ['loom-lay', 'loom-suspension', 'loom-fold', 'sensor-turn', 'repin', 'pack-trial'],
-      typical: 6,
+      typical: 2,
       safety: true,
       checks: [confirm('clicks', 'Each plug was felt to click, no pin bent'), photo('plugs', 'Each mated plug')],
       cautions: [
@@ -142,10 +142,43 @@ export const stepsPower: readonly StepDefinition[] = [
       checks: [confirm('limits', 'The sum of both limits is within what pack and fuse give')],
     },
   ),
+  onBike(
+    'wiring',
+    'both-brakes',
+    'Hold each brake, push the bike',
+    'Front and rear, each by itself, after everything on the bar was moved and before any power.',
+    {
+      after: [
+        'rotor-spin',
+        'rim-spin',
+        'other-brake',
+        'axle-tight',
+        'bar-turn',
+        'grips-on',
+        'loom-lay',
+        'plugs',
+        'brake-photo',
+      ],
+      typical: 0.5,
+      safety: true,
+      checks: [confirm('front', 'The front brake holds the bike'), confirm('rear', 'The rear brake holds the bike')],
+      second: { what: 'Both brakes hold, their bolts are tight', from: 'telling' },
+    },
+  ),
   onBike('wiring', 'loose-run', 'First power-up with the loom loose', 'A fault is found before twenty ties hide it.', {
     when: separate,
-    after: ['plugs', 'pins-back', 'two-share', 'axle-tight', 'clamp-tight', 'seat-again', 'brake-hold', 'limits-set'],
-    typical: 5,
+    after: [
+      'plugs',
+      'pins-back',
+      'two-share',
+      'axle-tight',
+      'clamp-tight',
+      'seat-again',
+      'both-brakes',
+      'no-cut-off',
+      'limits-set',
+    ],
+    typical: 1.5,
     powered: true,
     safety: true,
     checks: [
@@ -158,32 +191,32 @@ export const stepsPower: readonly StepDefinition[] = [
   onBike('wiring', 'ties', 'Ties near every plug and corner', 'Snug, not cutting in.', {
     when: separate,
     after: ['loose-run'],
-    typical: 12,
+    typical: 4,
     checks: [confirm('flush', 'Tie ends cut flush')],
   }),
   onBike('wiring', 'surplus', 'Surplus coiled at a low, dry anchor', 'A hanging coil swings into the spokes.', {
     when: separate,
     after: ['ties'],
-    typical: 4,
+    typical: 1.5,
     drawing: 'cable',
   }),
   onBike('wiring', 'drip', 'A drip loop before every entry', 'Water runs down, not in.', {
     when: separate,
     after: ['ties'],
-    typical: 2,
+    typical: 0.5,
     drawing: 'cable',
     checks: [confirm('low-point', 'Each cable has its low point before the plug or box')],
   }),
   onBike('wiring', 'caps', 'Cap the ends that are not used', 'Open plugs corrode and short.', {
     when: separate,
     after: ['plugs'],
-    typical: 2,
+    typical: 0.5,
     checks: [confirm('capped', 'No open end is left')],
   }),
   onBike('wiring', 'lock-to-lock', 'Lock to lock again, everything tied', 'After the last tie, not before.', {
     when: separate,
     after: ['ties', 'surplus', 'drip', 'caps'],
-    typical: 1,
+    typical: 0.5,
     safety: true,
     checks: [confirm('both-locks', 'Both locks reached without pull, throttle free')],
   }),
@@ -195,7 +228,7 @@ export const stepsPower: readonly StepDefinition[] = [
     {
       when: ({ job }) => (job.display ? 'because the kit has a display' : null),
       after: ['loose-run', 'lock-to-lock', 'bar-turn'],
-      typical: 8,
+      typical: 2.5,
       powered: true,
       checks: [
         confirm('s-wheel', 'Wheel circumference'),
@@ -210,7 +243,7 @@ export const stepsPower: readonly StepDefinition[] = [
   onBike('settings', 'settings-back', 'Read the settings back', 'What was typed is not always what is kept.', {
     when: ({ job }) => (job.display ? 'because the kit has a display' : null),
     after: ['settings-enter'],
-    typical: 3,
+    typical: 1,
     powered: true,
     checks: [
       confirm('same', 'Read back the same; pack out'),

@@ -1,4 +1,5 @@
 import type { StepContext } from './contract';
+import { nutFigure } from './steps-axle';
 import { atEnd, confirm, final, measure, onBike, photo, type StepDefinition } from './define';
 
 const makers = ({ end }: StepContext) => (end.makerSteps.length ? 'because the kit’s maker asks for it' : null);
@@ -8,27 +9,48 @@ export const stepsTest: readonly StepDefinition[] = [
   atEnd('test', 'maker-steps', 'What the kit’s maker asks for besides', 'The maker’s word goes before ours.', {
     when: makers,
     after: ['seat-again', 'settings-back', 'loose-run'],
-    typical: 6,
+    typical: 2,
     checks: ({ end }) => end.makerSteps.map((what, index) => confirm(`maker-${index + 1}`, what)),
   }),
   onBike('test', 'fasteners', 'Go over every fastener once', 'No sign-off while anything is only on trial.', {
-    after: ['lock-to-lock', 'bar-turn', 'witness', 'brake-hold', 'sprocket-clear', 'crank-on', 'brake-photo'],
-    typical: 6,
+    after: ['lock-to-lock', 'bar-turn', 'witness', 'both-brakes', 'sprocket-clear', 'crank-on', 'brake-photo'],
+    typical: 2,
     safety: true,
     checks: ({ torque }) => [
-      final('stem', 'Stem bolts', torque.stemNm),
-      final('pedals', 'Pedals', torque.pedalNm),
+      final('stem', 'Stem bolts', torque.stem),
+      final('pedals', 'Pedals', torque.pedal),
       confirm('none-trial', 'Nothing is only snug any more'),
     ],
   }),
+  onBike(
+    'test',
+    'brakes-again',
+    'Hold each brake again',
+    'Ties and settings moved cables since: front and rear, each against a push.',
+    {
+      after: ['fasteners', 'lock-to-lock'],
+      typical: 0.5,
+      safety: true,
+      checks: [confirm('front', 'The front brake holds the bike'), confirm('rear', 'The rear brake holds the bike')],
+    },
+  ),
   onBike(
     'test',
     'wheel-up-on',
     'Wheel off the ground: power on',
     'Every powered check begins with connect, verify, isolate.',
     {
-      after: ['fasteners', 'maker-steps', 'settings-back', 'lock-to-lock', 'seat-again', 'regen-note', 'rotor-free'],
-      typical: 3,
+      after: [
+        'fasteners',
+        'brakes-again',
+        'maker-steps',
+        'settings-back',
+        'lock-to-lock',
+        'seat-again',
+        'regen-note',
+        'no-cut-off',
+      ],
+      typical: 1,
       powered: true,
       safety: true,
       checks: [
@@ -47,7 +69,7 @@ export const stepsTest: readonly StepDefinition[] = [
     {
       when: ({ job }) => (job.sensor === 'none' ? null : ''),
       after: ['wheel-up-on'],
-      typical: 2,
+      typical: 0.5,
       powered: true,
       safety: true,
       checks: [
@@ -61,7 +83,7 @@ export const stepsTest: readonly StepDefinition[] = [
   onBike('test', 'wheel-up-throttle', 'Throttle: smooth, and back', 'It must let go by itself.', {
     when: ({ job }) => (job.throttle === 'none' ? null : 'because there is a throttle'),
     after: ['wheel-up-on'],
-    typical: 2,
+    typical: 0.5,
     powered: true,
     safety: true,
     checks: [confirm('smooth', 'Starts smooth'), confirm('lets-go', 'Stops when let go'), confirm('out', 'Pack out')],
@@ -70,7 +92,7 @@ export const stepsTest: readonly StepDefinition[] = [
   onBike('test', 'wheel-up-cut', 'Brake: the motor cuts', 'Each lever by itself.', {
     when: ({ job }) => (job.cutOff ? 'because a brake cut-off is fitted' : null),
     after: ['wheel-up-crank', 'wheel-up-throttle'],
-    typical: 2,
+    typical: 0.5,
     powered: true,
     safety: true,
     checks: [confirm('cuts', 'Each lever cuts the motor at once'), confirm('out', 'Pack out')],
@@ -78,7 +100,7 @@ export const stepsTest: readonly StepDefinition[] = [
   }),
   onBike('test', 'wheel-up-listen', 'Listen: no rub, no grind; speed plausible', 'Ears find what eyes do not.', {
     after: ['wheel-up-on', 'wheel-up-crank', 'wheel-up-throttle'],
-    typical: 2,
+    typical: 0.5,
     powered: true,
     checks: [
       confirm('quiet', 'No rub or grind'),
@@ -94,78 +116,82 @@ export const stepsTest: readonly StepDefinition[] = [
     'Wheel straight, nuts marked, nothing left on the bike.',
     {
       after: ['wheel-up-listen', 'wheel-up-cut', 'witness', 'grips-on'],
-      typical: 3,
+      typical: 1,
       safety: true,
-      checks: [confirm('straight', 'Wheels straight, quick releases closed')],
+      checks: [
+        confirm('straight', 'Wheels straight, quick releases closed'),
+        confirm('both-hold', 'Front and rear brake hold once more'),
+      ],
       second: { what: 'Brakes, nuts, arm and bar before the first ride', from: 'telling' },
     },
   ),
   onBike('ride', 'ride-brakes', 'Ride without power: brakes first', 'Brakes before power.', {
     after: ['wheels-down'],
-    typical: 4,
+    typical: 1.5,
     safety: true,
     checks: [confirm('stops-bike', 'Both brakes stop the bike straight')],
     cautions: ['Empty, flat ground. Helmet.'],
   }),
   onBike('ride', 'ride-slow', 'Slow with power, lowest level', 'Slow before fast.', {
     after: ['ride-brakes'],
-    typical: 5,
+    typical: 1.5,
     powered: true,
     safety: true,
     checks: [confirm('gentle', 'It pulls and lets go gently')],
   }),
   onBike('ride', 'ride-levels', 'Each level: speed and feel', 'The limit of the class must hold.', {
     after: ['ride-slow'],
-    typical: 8,
+    typical: 2.5,
     powered: true,
     checks: [confirm('limit-holds', 'Assistance ends at the class’s speed')],
   }),
   onBike('ride', 'ride-hill', 'A climb, then feel the hub', 'Hot to the touch is a warning.', {
     after: ['ride-levels'],
-    typical: 8,
+    typical: 2.5,
     powered: true,
     checks: [confirm('not-hot', 'The hub can be touched for five seconds')],
     cautions: ['It may be hot: touch briefly first.'],
   }),
   onBike('ride', 'ride-off', 'Pack out, bike back on the stand', 'The next steps have hands on the wheel.', {
     after: ['ride-hill'],
-    typical: 1,
+    typical: 0.5,
     safety: true,
     checks: [confirm('out', 'Pack out')],
   }),
   atEnd('ride', 'retorque', 'Re-torque nuts and clamp at once', 'Everything settles on the first ride.', {
     after: ['ride-off'],
-    typical: 5,
+    typical: 1.5,
     safety: true,
     tools: ['Torque wrench 20–80 N·m'],
     drawing: 'axle',
-    checks: ({ end, torque }) => [
+    checks: ({ end, job, torque }) => [
       photo(`witness.${end.end}.left`, 'Left nut as it was marked'),
       photo(`witness.${end.end}.right`, 'Right nut as it was marked'),
       ...(end.arms.length ? [photo(`witness.${end.end}.arm`, 'Arm as it was marked')] : []),
       confirm('marks', 'Witness marks compared with the photos: moved or not'),
-      final('nut-left', end.closed ? 'Through axle' : 'Left axle nut', end.nutTorqueNm),
-      ...(end.closed ? [] : [final('nut-right', 'Right axle nut', end.nutTorqueNm)]),
-      ...(end.arms.length ? [final('clamp', 'Arm clamp', torque.bandNm)] : []),
+      final('nut-left', end.closed ? 'Through axle' : 'Left axle nut', nutFigure(end)),
+      ...(end.closed ? [] : [final('nut-right', 'Right axle nut', nutFigure(end))]),
+      ...(job.lockedNuts ? [confirm('renewed', 'Thread-locked nuts are renewed')] : []),
+      ...(end.arms.length ? [final('clamp', 'Arm clamp', torque.band)] : []),
       photo(`witness-after.${end.end}`, 'Nuts and arm with fresh marks'),
     ],
   }),
   atEnd('ride', 'spokes-after', 'Spokes and truth after the ride', 'New spokes settle.', {
     after: ['ride-off'],
-    typical: 4,
+    typical: 1.5,
     checks: [measure('lateral-after', 'Side to side', 0, 1)],
   }),
   atEnd('ride', 'regen-on', 'Braking by the motor on, gently', 'After the re-torque, as the maker says.', {
     when: ({ end }) => (end.regen ? 'because the motor can brake' : null),
     after: ['retorque'],
-    typical: 3,
+    typical: 1,
     powered: true,
     safety: true,
     checks: [confirm('gentle', 'Lowest strength first; nuts looked at again'), confirm('out', 'Pack out')],
   }),
   onBike('hand-over', 'parts-fate', 'What was used, left out, given back', 'The rider owns what is left over.', {
     after: ['wheels-down'],
-    typical: 4,
+    typical: 1.5,
     checks: [confirm('fates', 'Every part of the kit is accounted for')],
   }),
   onBike(
@@ -175,7 +201,7 @@ export const stepsTest: readonly StepDefinition[] = [
     'The rider must get the wheel out at the roadside.',
     {
       after: ['retorque', 'regen-on', 'spokes-after', 'parts-fate'],
-      typical: 10,
+      typical: 3.5,
       checks: [
         confirm('puncture', 'Nuts, arm and plugs for a puncture shown'),
         confirm('charging', 'Charging off the bike, not where people sleep'),
@@ -185,6 +211,6 @@ export const stepsTest: readonly StepDefinition[] = [
   ),
   onBike('hand-over', 'appointment', 'Give the date of the next re-torque', 'First ride done; next after 100 km.', {
     after: ['explain'],
-    typical: 1,
+    typical: 0.5,
   }),
 ];

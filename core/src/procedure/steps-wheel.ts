@@ -1,4 +1,8 @@
-import { atEnd, confirm, final, measure, photo, type StepDefinition } from './define';
+import { atEnd, confirm, final, measure, photo, trial, type StepDefinition } from './define';
+import type { StepContext } from './contract';
+import { afterDryFit } from './steps-dry-fit';
+
+const disc = ({ end }: StepContext) => (end.brake === 'disc' ? 'because this end has a disc' : null);
 
 const lacing = 'because the hub comes without a rim';
 
@@ -50,8 +54,8 @@ export const stepsWheel: readonly StepDefinition[] = [
     'Feel the rim for burrs and proud spoke ends',
     'A burr is a puncture that comes later.',
     {
-      after: ['parcel-count', 'spokes-stressed'],
-      typical: 3,
+      after: (context) => ['parcel-count', 'spokes-stressed', ...afterDryFit(context)],
+      typical: 0.5,
     },
   ),
   atEnd(
@@ -61,27 +65,27 @@ export const stepsWheel: readonly StepDefinition[] = [
     'The tube finds every uncovered hole.',
     {
       after: ['rim-deburr', 'keep-parts'],
-      typical: 5,
+      typical: 1.5,
       parts: ['Rim tape'],
       checks: [confirm('covered', 'Every hole is covered, the valve hole is free')],
     },
   ),
   atEnd('prepare', 'first-bead', 'First bead on, arrow forward', 'A tyre against its arrow grips badly in the wet.', {
     after: ['rim-tape'],
-    typical: 4,
+    typical: 1.5,
     drawing: 'rotation',
     parts: ['Tyre'],
     checks: [confirm('tyre-arrow', 'The tyre’s arrow points forward at the top')],
   }),
   atEnd('prepare', 'tube-in', 'Give the tube shape and lay it in', 'A tube without shape gets pinched.', {
     after: ['first-bead'],
-    typical: 4,
+    typical: 1.5,
     parts: ['Tube'],
     checks: [confirm('valve-straight', 'The valve stands straight')],
   }),
   atEnd('prepare', 'second-bead', 'Second bead on by hand, valve last', 'Levers pinch tubes.', {
     after: ['tube-in'],
-    typical: 5,
+    typical: 1.5,
   }),
   atEnd(
     'prepare',
@@ -90,13 +94,13 @@ export const stepsWheel: readonly StepDefinition[] = [
     'A bead that sits wrong shows now, without danger.',
     {
       after: ['second-bead'],
-      typical: 3,
+      typical: 1,
       checks: [confirm('line-low', 'The moulded line runs even on both sides')],
     },
   ),
   atEnd('prepare', 'tyre-full', 'Full pressure, line again', 'Never over what tyre and rim both allow.', {
     after: ['tyre-low'],
-    typical: 3,
+    typical: 1,
     tools: ['Pump with gauge'],
     checks: [confirm('line-full', 'The line runs even at full pressure')],
     cautions: ['Stay within the lower figure of tyre and rim.'],
@@ -107,9 +111,9 @@ export const stepsWheel: readonly StepDefinition[] = [
     'Clean rotor and seat, hands clean',
     'Oil on the track is a brake that does not hold.',
     {
-      when: ({ end }) => (end.brake === 'disc' ? 'because this end has a disc' : null),
-      after: ['keep-parts', 'tyre-full'],
-      typical: 3,
+      when: disc,
+      after: ['keep-parts', 'tyre-full', 'rotor-try'],
+      typical: 2,
       checks: [confirm('clean', 'Track and pads were not touched with oily hands')],
     },
   ),
@@ -122,7 +126,7 @@ export const stepsWheel: readonly StepDefinition[] = [
       when: ({ end }) =>
         end.brake === 'disc' && end.rotorShimMm > 0 ? 'because the rotor would not meet the caliper' : null,
       after: ['rotor-clean'],
-      typical: 2,
+      typical: 1,
       parts: ({ end }) => [`Rotor shim ${end.rotorShimMm} mm`],
       drawing: 'axle',
     },
@@ -130,40 +134,54 @@ export const stepsWheel: readonly StepDefinition[] = [
   atEnd(
     'prepare',
     'rotor-on',
-    ({ end }) => `Rotor on, finger-tight${end.rotorBoltMm === null ? '' : `, bolts ${end.rotorBoltMm} mm`}`,
-    'Arrow forward, marked side out; too long a bolt touches the motor under its cover.',
+    ({ end }) => `Rotor on, every bolt finger-tight${end.rotorBoltMm === null ? '' : `, ${end.rotorBoltMm} mm`}`,
+    'Arrow forward, marked side out; the bolt that was tried was one of these.',
     {
-      when: ({ end }) => (end.brake === 'disc' ? 'because this end has a disc' : null),
-      after: ['rotor-clean', 'rotor-shim'],
-      typical: 4,
+      when: disc,
+      after: ['rotor-clean', 'rotor-shim', 'rotor-try'],
+      typical: 2,
       drawing: 'rotation',
       checks: [
         confirm('rotor-arrow', 'Arrow forward, marked side out'),
-        confirm('bolt-length', 'Bolts are of the planned length'),
+        confirm('bolt-length', 'Bolts are of the length that was tried'),
       ],
     },
   ),
-  atEnd('prepare', 'rotor-tight', 'Tighten the rotor in a star', 'Even seat, even braking.', {
-    when: ({ end }) => (end.brake === 'disc' ? 'because this end has a disc' : null),
+  atEnd('prepare', 'rotor-star', 'Draw the rotor down in a star, snug', 'Even seat, even braking.', {
+    when: disc,
     after: ['rotor-on'],
-    typical: 5,
-    tools: ['Torque wrench 2–15 N·m'],
+    typical: 2,
     drawing: 'bolt-star',
-    waitMinutes: 20,
-    checks: ({ torque }) => [final('rotor', 'Rotor bolts', torque.rotorNm, true)],
-    cautions: ['Thread-lock: handled after 20 minutes, full after 24 hours.'],
+    checks: ({ torque }) => [trial('rotor', 'Rotor bolts, snug and dry', Math.min(2, torque.rotor.nm))],
   }),
   atEnd(
     'prepare',
     'rotor-free',
-    'Turn the motor by hand with the bolts in',
+    'Turn the motor by hand with all bolts in',
     'A bolt that touches is heard and felt here.',
     {
-      when: ({ end }) => (end.brake === 'disc' ? 'because this end has a disc' : null),
-      after: ['rotor-tight'],
-      typical: 2,
+      when: disc,
+      after: ['rotor-star'],
+      typical: 1,
       safety: true,
       checks: [confirm('turns', 'The motor turns as freely as before')],
+    },
+  ),
+  atEnd(
+    'prepare',
+    'rotor-tight',
+    'Thread-lock bolt by bolt, to torque in a star',
+    'Thread-lock comes last: what has to come out again is not locked in.',
+    {
+      when: disc,
+      after: ['rotor-free'],
+      typical: 5,
+      safety: true,
+      tools: ['Torque wrench 2–15 N·m'],
+      drawing: 'bolt-star',
+      waitMinutes: 20,
+      checks: ({ torque }) => [final('rotor', 'Rotor bolts', torque.rotor, true)],
+      cautions: ['Thread-lock: handled after 20 minutes, full after 24 hours.'],
     },
   ),
   atEnd('prepare', 'freewheel-on', 'Freewheel on by hand, then by pedalling', 'A crossed thread ruins the hub.', {
@@ -192,21 +210,21 @@ export const stepsWheel: readonly StepDefinition[] = [
     typical: 6,
     tools: ['Lock-ring tool'],
     checks: ({ torque }) => [
-      final('lock-ring', 'Lock ring', torque.lockRingNm),
+      final('lock-ring', 'Lock ring', torque['lock-ring']),
       confirm('no-play', 'No sprocket moves by hand'),
     ],
   }),
-  atEnd('prepare', 'adapters', 'Build the hub up for this end', 'The order decides which screw is still reached.', {
+  atEnd('prepare', 'end-caps', 'End caps back on', 'Over the rotor, in the order that was tried.', {
     when: ({ end }) => (end.adapterOrder.length ? 'because the end takes a through axle' : null),
-    after: ['rotor-clean', 'keep-parts'],
-    typical: 12,
+    after: (context) => ['rotor-tight', 'cassette-on', 'adapters', ...afterDryFit(context)],
+    typical: 3,
     parts: ({ end }) => end.adapterOrder,
     drawing: 'axle',
-    checks: [confirm('built', 'Caps, extenders and spacer sit as listed')],
+    checks: [confirm('built', 'Extenders, spacer, rotor and caps sit as listed')],
   }),
   atEnd('prepare', 'wheel-photo', 'Photograph the finished wheel', 'Arrows and bolts, should anybody ask.', {
-    after: ['rotor-free', 'freewheel-on', 'cassette-on', 'tyre-full', 'adapters'],
-    typical: 1,
+    after: ['rotor-tight', 'freewheel-on', 'cassette-on', 'tyre-full', 'end-caps'],
+    typical: 0.5,
     checks: [photo('wheel', 'Both sides of the wheel')],
   }),
 ];

@@ -78,17 +78,29 @@ describe('events of a job', () => {
     expect((await step('axle-tight.front', 'confirmed', installer)).json.code).toBe('not-allowed');
     expect((await step('axle-tight.front', 'confirmed', learner)).json.code).toBe('not-allowed');
     expect((await step('axle-tight.front', 'confirmed', other)).status).toBe(201);
-    // A throttle without a brake that cuts the motor takes the owner's word.
-    expect((await step('cut-off', 'done', installer)).status).toBe(201);
-    expect((await step('cut-off', 'confirmed', other)).json.code).toBe('not-allowed');
-    expect((await step('cut-off', 'confirmed', {})).status).toBe(201);
+  });
+
+  it('take no skipped safety step; the owner stands in for one, with a reason that says something', async () => {
+    const longtail = '00000003-0000-4000-8000-000000000003';
+    const installer = { cookie: await server.signedIn('installer') };
+    const owner = { cookie: await server.signedIn('owner') };
+    const step = (how: string, because: string, headers: object, stepId = 'axle-tight.rear') =>
+      put(longtail, 'step', { end: 'rear', stepId, how, because }, headers);
+    const reason = 'The frame builder fits and torques these nuts himself';
+    expect((await step('skipped', reason, owner)).json.errors[0].path).toBe('data.how');
+    expect((await step('stood-in', reason, installer)).json.code).toBe('not-allowed');
+    expect((await step('stood-in', 'no', owner)).json.errors[0].path).toBe('data.because');
+    expect((await step('stood-in', reason, owner, 'faces-clean.rear')).json.errors[0].messages[0]).toContain('skipped');
+    expect((await step('stood-in', reason, owner, 'nonsense')).json.errors[0].path).toBe('data.stepId');
+    expect((await step('stood-in', reason, owner)).status).toBe(201);
+    expect((await step('skipped', 'clean already', installer, 'faces-clean.rear')).status).toBe(201);
   });
 
   it('bring overrides and confirmations in with a job only by the owner', async () => {
     const bike = await newBike();
     const installer = { cookie: await server.signedIn('installer') };
-    await put(bike, 'step', { end: 'front', stepId: 'cut-off', how: 'done' }, installer);
-    await put(bike, 'step', { end: 'front', stepId: 'cut-off', how: 'confirmed' });
+    await put(bike, 'step', { end: 'front', stepId: 'axle-tight.front', how: 'done' }, installer);
+    await put(bike, 'step', { end: 'front', stepId: 'axle-tight.front', how: 'confirmed' });
     const file = (await server.send('GET', `/api/jobs/${bike}`)).json;
     await server.dataSource.query('DELETE FROM job_event WHERE bike_id = $1', [bike]);
     await server.dataSource.query('DELETE FROM bike WHERE id = $1', [bike]);

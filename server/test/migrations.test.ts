@@ -7,6 +7,13 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
+/** Undoes migrations until this one, and it, is gone. */
+async function undoTo(name: string): Promise<void> {
+  const done = server.dataSource.migrations.map((migration) => migration.name!);
+  const from = done.findIndex((each) => each.startsWith(name));
+  for (let left = done.length - from; left > 0; left--) await server.dataSource.undoLastMigration();
+}
+
 describe('the migrations', () => {
   it('make exactly what the entities describe', async () => {
     const { upQueries } = await server.dataSource.driver.createSchemaBuilder().log();
@@ -34,15 +41,31 @@ describe('the migrations', () => {
       ['{"secondPerson": false}', 'none'],
       ['{"hourlyRate": 60}', undefined],
     ] as const) {
-      await server.dataSource.undoLastMigration();
+      await undoTo('SecondLooks');
       await put(before);
       await server.dataSource.runMigrations();
       expect(await asked()).toBe(after);
     }
     await put('{"secondPerson": "every"}');
-    await server.dataSource.undoLastMigration();
+    await undoTo('SecondLooks');
     expect(await asked()).toBe(true);
     await server.dataSource.runMigrations();
+  });
+
+  it('keep what a kit without rim and battery meant, and drop minutes that no longer count', async () => {
+    await undoTo('NoneIsSaid');
+    const id = '00000000-0000-4000-8000-0000000000aa';
+    await server.dataSource.query(
+      `INSERT INTO wheel (id, code, spec, note, version) VALUES ('${id}', 'FW-99', '{"kit": {"massKg": 3, "battery": {"Wh": 400}}}', '', 1)`,
+    );
+    await server.dataSource.query(
+      `UPDATE shop_settings SET settings = '{"limits": {"minutesWheel": 50, "fileMm": 0.8}}' WHERE id = '${settingsId}'`,
+    );
+    await server.dataSource.runMigrations();
+    const [{ spec }] = await server.dataSource.query(`SELECT spec FROM wheel WHERE id = '${id}'`);
+    expect(spec.kit).toEqual({ massKg: 3, battery: { Wh: 400 }, rim: null });
+    expect((await shopSettings(server.dataSource)).limits).toEqual({ fileMm: 0.8 });
+    await server.dataSource.query(`DELETE FROM wheel WHERE id = '${id}'`);
   });
 
   it('go back and forth', async () => {

@@ -7,6 +7,7 @@ import type { EndState } from '@cricket/core/next-action';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
+import type { KitFacts } from '@cricket/core/kit';
 import { Pressable, View } from 'react-native';
 
 import { useWrites } from '../data/use-writes';
@@ -124,6 +125,17 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
       now: next.kind === 'choose-wheel',
       path: endPath(bikeId, end, 'match'),
     },
+    ...(wheel?.kit
+      ? [
+          {
+            name: words.kitRider,
+            says: kitSays(record, wheel.kit),
+            done: record.bike.facts.job?.levers !== undefined,
+            now: false,
+            path: endPath(bikeId, end, 'kit'),
+          },
+        ]
+      : []),
     {
       name: words.order,
       says: fit ? words.toGet(here, listed.length) : words.notYet,
@@ -227,4 +239,15 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
       ))}
     </View>
   );
+}
+
+/** What of the kit does not go on, or that nobody has looked yet. */
+function kitSays({ bike }: BikeRecord, kit: KitFacts): string {
+  const { job } = bike.facts;
+  if (job?.levers === undefined) return words.kitAsIs;
+  const out = [
+    ...(kit.throttle !== 'none' && job.throttle === 'left-out' ? [words.noThrottle] : []),
+    ...(job.parts ?? []).map(({ part, use }) => words.partUse[use === 'replaced' ? 'replaced' : 'left-out'](part)),
+  ];
+  return out.length ? out.join(', ') : words.kitAll;
 }

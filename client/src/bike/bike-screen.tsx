@@ -1,3 +1,5 @@
+import { isCarbon, openFeatures, type EndFacts } from '@cricket/core/end-facts';
+import { firstLookFeatures, type End } from '@cricket/core/features';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { Pressable, View } from 'react-native';
 
@@ -11,7 +13,7 @@ import { useWide } from '../ui/use-wide';
 import { words as shared } from '../ui/words';
 import { BikeAside } from './bike-aside';
 import { nextSentence } from './next-words';
-import { nextPath } from './paths';
+import { endPath, firstLookPath, nextPath } from './paths';
 import { ReadingsList } from './readings-list';
 import { useBothEnds } from './use-both-ends';
 import { words } from './words';
@@ -82,9 +84,28 @@ export function BikeScreen() {
           </Txt>
         </View>
         <Txt tone="soft">{sentence.because}</Txt>
+        <SoFar bikeId={bikeId} end={end} facts={states[end].facts} />
       </View>
       <ReadingsList record={record} state={states[end]} />
     </Screen>
+  );
+}
+
+/** A verdict from a few readings, for an end that is not measured yet. */
+function SoFar({ bikeId, end, facts }: { bikeId: string; end: End; facts: EndFacts }) {
+  const router = useRouter();
+  if (isCarbon(facts) || openFeatures(facts).length === 0) return null;
+  const left = firstLookFeatures.filter((id) => !facts.words.has(id) && !facts.lengths.has(id));
+  const path = left.length > 0 ? firstLookPath(bikeId, end) : endPath(bikeId, end, 'match');
+  return (
+    <Pressable
+      role="link"
+      onPress={() => router.navigate(path as never)}
+      className="min-h-[48px] justify-center"
+      testID="first-look"
+    >
+      <Txt className="underline">{left.length > 0 ? words.firstLook(left.length) : words.soFar}</Txt>
+    </Pressable>
   );
 }
 

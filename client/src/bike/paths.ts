@@ -3,7 +3,18 @@ import type { NextAction } from '@cricket/core/next-action';
 
 /** Pages of an end, in the order of the work. */
 export type Station =
-  'measure' | 'match' | 'wheel' | 'order' | 'fit' | 'lock' | 'gears' | 'lacing' | 'truing' | 'stack' | 'template';
+  | 'measure'
+  | 'match'
+  | 'wheel'
+  | 'kit'
+  | 'order'
+  | 'fit'
+  | 'lock'
+  | 'gears'
+  | 'lacing'
+  | 'truing'
+  | 'stack'
+  | 'template';
 
 export const takeInPath = (bikeId: string) => `/bikes/${bikeId}/take-in`;
 export const standPath = (bikeId: string, stepId?: string) =>
@@ -35,3 +46,7 @@ export function nextPath(bikeId: string, next: NextAction): string {
       return endPath(bikeId, next.end, 'fit');
   }
 }
+
+/** The few readings of a first look, one after another; then the kits so far. */
+export const firstLookPath = (bikeId: string, end: End, featureId?: string) =>
+  `${endPath(bikeId, end, 'measure')}?look=first${featureId ? `&feature=${encodeURIComponent(featureId)}` : ''}`;

@@ -7,6 +7,11 @@ export const words = {
   takeIn: 'Take in',
   measure: 'Measure',
   match: 'Match',
+  kitRider: 'Kit, rider',
+  kitAsIs: 'Everything as it comes: look it over',
+  kitAll: 'Every part is used',
+  noThrottle: 'no throttle',
+  partUse: { replaced: (part: string) => `${part} replaced`, 'left-out': (part: string) => `${part} left out` },
   order: 'Order',
   fit: 'Fit',
   lock: 'Lock',
@@ -71,4 +76,7 @@ export const words = {
   takeTheirs: 'Take what is stored',
   keepMine: 'Keep mine',
   copied: 'Every change is in the journal.',
+  firstLook: (left: number) =>
+    left === 1 ? 'First look: one more reading' : `First look: ${left} readings, every kit so far`,
+  soFar: 'Every kit so far',
 };

@@ -17,12 +17,14 @@ import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { words as shared } from '../ui/words';
+import { AnsweredFor } from './answered-for';
 import { arrangementOf } from './arrangement';
 import { AxleDrawing } from './axle-drawing';
 import { axleLineOf } from './axle-line-of';
 import { BuiltUp } from './built-up';
 import { FindingRow } from './finding-row';
 import { HandPanel } from './hand-panel';
+import { Holding } from './holding';
 import { OverridePanel } from './override-panel';
 import { StackList } from './stack-figures';
 import { useAccept } from './use-accept';
@@ -78,6 +80,7 @@ export function FitScreen() {
   const { stack, verdict, findings } = choice;
   const input = fit.stackInput;
   const data = axleLineOf(state, stack);
+  const deciding = findings.filter(({ verdict: how }) => how !== 'goes');
   const impossible = fit.stack?.impossible;
   // Once everything is read: the reading whose repeat is worth most.
   const again = fit.measureNext.find(({ state: how }) => how === 'again') ?? null;
@@ -132,15 +135,16 @@ export function FitScreen() {
   );
   const list = (
     <View>
-      {findings.map((finding, index) => (
+      {deciding.map((finding, index) => (
         <FindingRow
           key={`${finding.id}-${finding.verdict}`}
           finding={finding}
-          openAtFirst={finding.verdict === 'stop' || (index === 0 && finding.verdict !== 'goes')}
+          openAtFirst={finding.verdict === 'stop' || index === 0}
         >
           <OverridePanel finding={finding} overriding={overriding} />
         </FindingRow>
       ))}
+      <Holding findings={findings.filter(({ verdict: how }) => how === 'goes')} />
       <View className="flex-row flex-wrap gap-x-5 px-4 py-2">
         {fit.torque ? <Go label={words.toLock} path={endPath(bikeId, end, 'lock')} /> : null}
         {fit.gears ? <Go label={words.toGears} path={endPath(bikeId, end, 'gears')} /> : null}
@@ -182,6 +186,7 @@ export function FitScreen() {
             ))}
         </View>
       ) : null}
+      <AnsweredFor record={record} />
       {data ? (
         <AxleDrawing
           data={data}

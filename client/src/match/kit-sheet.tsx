@@ -4,6 +4,7 @@ import { FindingRow } from '../fit/finding-row';
 import { Button } from '../ui/button';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
+import { featureWords } from '../measure/feature-words';
 import { hours, money } from './figures';
 import type { MatchLine } from './match-line';
 import { words } from './words';
@@ -51,7 +52,14 @@ export function KitSheet({ line, at, count, marked, chosen, onShow, onMark, onCl
         )}
         {line.safety === null ? null : <Figure name={words.held} value={`${line.safety.toFixed(2)} ×`} />}
       </View>
-      {line.findings.length === 0 ? <Txt className="px-4 py-2">{words.allGoes}</Txt> : null}
+      {line.findings.length === 0 ? (
+        <Txt className="px-4 py-2">{line.couldStop ? words.couldStop(line.couldStop.length) : words.allGoes}</Txt>
+      ) : null}
+      {(line.couldStop ?? []).map((id) => (
+        <Txt key={id} className="px-4 py-1">
+          {featureWords(id).title}
+        </Txt>
+      ))}
       {line.findings.map((finding, index) => (
         <FindingRow key={`${line.wheelId}${line.end}${finding.id}`} finding={finding} openAtFirst={index === 0} />
       ))}

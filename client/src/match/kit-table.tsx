@@ -42,12 +42,14 @@ export function KitTable({ lines, pair, chosenAt, onTake, onMark }: KitTableProp
               <View className="flex-row items-center gap-1">
                 <Mark verdict={line.verdict} size={18} />
                 <Txt size="label" tone={line.verdict}>
-                  {verdictWords[line.verdict]}
+                  {line.couldStop ? words.mayGo : verdictWords[line.verdict]}
                 </Txt>
               </View>
             </View>
             <View role="cell" className="min-w-0 flex-1">
-              <Txt numberOfLines={3}>{first?.because ?? words.allGoes}</Txt>
+              <Txt numberOfLines={3}>
+                {line.couldStop ? words.couldStop(line.couldStop.length) : (first?.because ?? words.allGoes)}
+              </Txt>
             </View>
             <Cell text={money(line.cost)} className="w-14" />
             <Cell text={words.days(line.leadDays)} className="w-14" />

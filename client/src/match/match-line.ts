@@ -1,4 +1,5 @@
 import type { End } from '@cricket/core/features';
+import type { FirstLook } from '@cricket/core/first-look';
 import type { FitFinding } from '@cricket/core/fit';
 import type { MatchRow, RefusedKit } from '@cricket/core/match';
 import type { Verdict } from '@cricket/core/verdict';
@@ -19,6 +20,8 @@ export interface MatchLine {
   safety: number | null;
   firstTimeRight: number | null;
   toGet: number;
+  /** Before everything is measured: ids of the readings that could still stop it; null once all is read, or it stops. */
+  couldStop: readonly string[] | null;
 }
 
 /** A row of the match, trimmed for the page. */
@@ -28,7 +31,7 @@ export function matchLine({ wheel, end, report, worth }: MatchRow): MatchLine {
     code: wheel.code,
     end,
     verdict: report.verdict,
-    findings: report.findings.filter(({ verdict }) => verdict !== 'goes').slice(0, 6),
+    findings: report.findings.filter(({ verdict }) => verdict !== 'goes').slice(0, 8),
     cost: report.cost,
     leadDays: report.leadDays,
     minutes: report.minutes,
@@ -37,6 +40,7 @@ export function matchLine({ wheel, end, report, worth }: MatchRow): MatchLine {
     safety: report.torque?.safety ?? null,
     firstTimeRight: report.stack?.stacks[0]?.firstTimeRight ?? null,
     toGet: report.shopping.length,
+    couldStop: null,
   };
 }
 
@@ -44,4 +48,27 @@ export function matchLine({ wheel, end, report, worth }: MatchRow): MatchLine {
 export interface MatchAnswer {
   lines: MatchLine[];
   refused: RefusedKit[];
+}
+
+/** The same from a few readings: what stops for certain, or what still could. */
+export function soFarLine(row: MatchRow, look: Exclude<FirstLook, { so: 'measured' }>): MatchLine {
+  const line = matchLine(row);
+  if (look.so === 'stops') return { ...line, verdict: 'stop', findings: [look.finding] };
+  return { ...line, verdict: 'unknown', findings: [], couldStop: look.couldStop.map(({ id }) => id) };
+}
+
+/** Of the readings that could still stop kits, the one that could stop most of them; null when there is none. */
+export function tellingReading(lines: readonly MatchLine[]): { end: End; feature: string; kits: number } | null {
+  const counts = new Map<string, { end: End; feature: string; kits: number }>();
+  for (const { end, couldStop } of lines) {
+    for (const feature of couldStop ?? []) {
+      const key = `${end}/${feature}`;
+      const known = counts.get(key) ?? { end, feature, kits: 0 };
+      counts.set(key, { ...known, kits: known.kits + 1 });
+    }
+  }
+  return [...counts.values()].reduce<{ end: End; feature: string; kits: number } | null>(
+    (most, next) => (most && most.kits >= next.kits ? most : next),
+    null,
+  );
 }

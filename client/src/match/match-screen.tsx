@@ -4,10 +4,11 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 
-import { bikePath, endPath } from '../bike/paths';
+import { bikePath, endPath, measurePath } from '../bike/paths';
 import { useBike } from '../data/use-bikes';
 import { useWorkshop } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
+import { featureWords } from '../measure/feature-words';
 import { Button } from '../ui/button';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
@@ -18,7 +19,7 @@ import { Compared } from './compared';
 import { KitList } from './kit-list';
 import { KitSheet } from './kit-sheet';
 import { KitTable } from './kit-table';
-import type { MatchLine } from './match-line';
+import { tellingReading, type MatchLine } from './match-line';
 import { useMatch } from './use-match';
 import { words } from './words';
 
@@ -52,6 +53,7 @@ export function MatchScreen() {
     if (line.end !== end) void choose(bikeId, { end: line.end, kind: 'end' });
     router.navigate(endPath(bikeId, line.end, 'order') as never);
   };
+  const telling = lines && tellingReading(lines);
   const mark = (line: MatchLine) =>
     setPair(pair.includes(line) ? pair.filter((item) => item !== line) : [...pair, line].slice(-2));
   const line = at === null ? undefined : lines?.[Math.min(at, lines.length - 1)];
@@ -108,6 +110,21 @@ export function MatchScreen() {
         ) : null
       }
     >
+      {telling && pair.length < 2 && !line ? (
+        <Pressable
+          role="link"
+          onPress={() => router.navigate(measurePath(bikeId, telling.end, telling.feature) as never)}
+          className="mx-4 mb-2 min-h-[56px] justify-center border-2 border-ink bg-sheet px-3 py-2"
+          testID="read-next"
+        >
+          <Txt size="label" figure tone="soft">
+            {words.readNextTitle}
+          </Txt>
+          <Txt bold className="underline">
+            {words.readNext(featureWords(telling.feature).title, telling.kits)}
+          </Txt>
+        </Pressable>
+      ) : null}
       {body()}
       {refused.map(({ wheel, end: where, refused: why }) => (
         <Pressable

@@ -17,6 +17,13 @@ export const words = {
   compared: 'Compared',
   compareTwo: 'Two side by side',
   close: 'Back to the list',
+  forAll: 'With every kit',
+  mayGo: 'May go',
+  couldStop: (count: number) =>
+    count === 1 ? 'One reading could still stop it.' : `${count} readings could still stop it.`,
+  readNext: (title: string, kits: number) => `${title}: could still stop ${kits === 1 ? 'one kit' : `${kits} kits`}`,
+  readNextTitle: 'So far. Read next',
+  nothingElse: 'Nothing else.',
   refused: (code: string, end: string) => `${code} ${end}: put its figures right`,
   cost: 'Cost',
   lead: 'Lead',

@@ -57,6 +57,12 @@ const plain: Record<string, FeatureWords> = {
     how: 'Two pivots on fork or stays, or a hole in the crown or bridge.',
     why: 'If the new hub takes no rotor, or the brake goes with the old hub, a rim brake may take over.',
   },
+  'slot-way': {
+    title: 'Which way the slots run',
+    todo: 'Look which way the slots run',
+    how: 'Down, so that the wheel sits at their end; or level, so that it can be moved back and forth?',
+    why: 'With one sprocket the chain’s tension sets where the axle sits in a level slot.',
+  },
   'axle-eyes': {
     title: 'Threaded eyes beside the dropout',
     todo: 'Look for threaded eyes',
@@ -380,6 +386,7 @@ export const answerWords: Record<string, Record<string, string>> = {
   },
   brake: { rim: 'Rim brake', disc: 'Disc brake', other: 'Another kind', none: 'No brake' },
   'rim-bosses': { bosses: 'There are bosses', none: 'There are none' },
+  'slot-way': { down: 'Down', level: 'Level' },
   'axle-eyes': { none: 'None', left: 'Left', right: 'Right', both: 'Both sides' },
   gears: {
     none: 'One sprocket',

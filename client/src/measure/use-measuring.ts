@@ -6,13 +6,13 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useMemo } from 'react';
 
 import { now } from '../data/clock';
-import { bikePath, measurePath } from '../bike/paths';
+import { bikePath, endPath, firstLookPath, measurePath } from '../bike/paths';
 import { chosenWheelId } from '@cricket/core/choices';
 import { useBike, useWheels } from '../data/use-bikes';
 import { useWrites } from '../data/use-writes';
 import { useSettings } from '../settings/settings';
 import { chirp } from './chirp';
-import { nextOpen, planAfter } from './where-next';
+import { nextOpen, planAfter, planFor } from './where-next';
 
 /** What a reading holds besides where and when it was taken. */
 export type ReadingValue = Pick<NewReading, 'valueMm' | 'word' | 'parts' | 'typed' | 'unit'>;
@@ -23,7 +23,9 @@ export function useMeasuring() {
     bikeId,
     end: endInAddress,
     feature: asked,
-  } = useLocalSearchParams<{ bikeId: string; end: string; feature?: string }>();
+    look,
+  } = useLocalSearchParams<{ bikeId: string; end: string; feature?: string; look?: string }>();
+  const first = look === 'first';
   const end: End = endInAddress === 'rear' ? 'rear' : 'front';
   const router = useRouter();
   const { keepReading, withdrawReading } = useWrites();
@@ -34,7 +36,7 @@ export function useMeasuring() {
   const facts = useMemo(() => record && endFacts(end, record.readings), [record, end]);
   const wheelId = record && chosenWheelId(record.choices, end);
   const wheel = wheels.data?.find(({ id }) => id === wheelId) ?? null;
-  const plan = useMemo(() => (facts ? measurePlan(facts) : []), [facts]);
+  const plan = useMemo(() => (facts ? planFor(measurePlan(facts), first) : []), [facts, first]);
   const feature =
     (asked ? featureById(asked) : undefined) ??
     plan.find(({ state: how, required }) => required && how !== 'settled')?.feature ??
@@ -42,8 +44,12 @@ export function useMeasuring() {
     null;
 
   const goTo = useCallback(
-    (next: Feature | null) => router.replace((next ? measurePath(bikeId, end, next.id) : bikePath(bikeId)) as never),
-    [router, bikeId, end],
+    (next: Feature | null) => {
+      const path = first ? firstLookPath : measurePath;
+      const after = first ? endPath(bikeId, end, 'match') : bikePath(bikeId);
+      router.replace((next ? path(bikeId, end, next.id) : after) as never);
+    },
+    [router, bikeId, end, first],
   );
 
   /** Keeps a reading of the feature in hand; then goes on, or stays for one more. */
@@ -62,13 +68,13 @@ export function useMeasuring() {
       if (stay) return;
       const blank = { valueMm: null, word: null, parts: null };
       const known = [...record.readings, { ...blank, ...body, id: 'new', withdrawnAt: null } as Reading];
-      const after = planAfter(end, known);
+      const after = planFor(planAfter(end, known), first);
       const here = after.find((item) => item.feature.id === feature.id);
       // Readings that differ too much ask for one more before the next feature.
       if (here?.state === 'again') return;
       goTo(nextOpen(after, feature.id));
     },
-    [feature, record, end, keepReading, bikeId, sound, goTo],
+    [feature, record, end, first, keepReading, bikeId, sound, goTo],
   );
 
   return {

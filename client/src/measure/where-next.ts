@@ -1,9 +1,15 @@
 import { endFacts, measurePlan, type PlannedFeature, type Reading } from '@cricket/core/end-facts';
-import type { End, Feature } from '@cricket/core/features';
+import { firstLookFeatures, type End, type Feature } from '@cricket/core/features';
 
 /** The plan once these readings are known, and what comes after a feature: the next that is open, else any before it. */
 export function planAfter(end: End, readings: readonly Reading[]): PlannedFeature[] {
   return measurePlan(endFacts(end, readings));
+}
+
+/** The whole plan, or the few readings of a first look in its own order. */
+export function planFor(plan: readonly PlannedFeature[], first: boolean): PlannedFeature[] {
+  if (!first) return [...plan];
+  return firstLookFeatures.flatMap((id) => plan.filter(({ feature }) => feature.id === id));
 }
 
 /**

@@ -8,9 +8,11 @@ export interface Settings {
   unit: 'mm' | 'inch';
   /** How the bike stands: drawings and words turn with it. */
   stands: 'wheels-down' | 'upside-down';
+  /** The plan at the stand: every step by itself, or cards for practised hands. */
+  plan: 'led' | 'brief';
 }
 
-const defaults: Settings = { theme: 'auto', sound: true, unit: 'mm', stands: 'wheels-down' };
+const defaults: Settings = { theme: 'auto', sound: true, unit: 'mm', stands: 'wheels-down', plan: 'led' };
 const storageKey = 'cricket-settings';
 const listeners = new Set<() => void>();
 let current = load();

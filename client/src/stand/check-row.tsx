@@ -11,7 +11,7 @@ import { Button } from '../ui/button';
 import { Mark } from '../ui/mark';
 import { Txt } from '../ui/txt';
 import { readTyped } from '../ui/typed-number';
-import { checkState, type CheckValues } from './check-values';
+import { checkState, mostNm, type CheckValues } from './check-values';
 import { words } from './words';
 
 export interface CheckRowProps {
@@ -149,6 +149,7 @@ function FigureRow({
               ? [
                   words[check.how],
                   ...(check.how === 'final' ? [check.threadLock ? words.threadLock : words.dry] : []),
+                  ...(check.source ? [words.source(check.source)] : []),
                 ].join(' · ')
               : asked}
           </Txt>
@@ -171,7 +172,7 @@ function FigureRow({
         <Txt tone="stop" bold role="alert">
           {check.kind === 'torque'
             ? value > check.nm
-              ? words.over(figure(value), figure(check.nm))
+              ? words.over(figure(value), figure(mostNm(check)))
               : words.under(figure(value), figure(check.nm))
             : words.outOf(`${figure(value)} ${unit}`, asked)}
         </Txt>

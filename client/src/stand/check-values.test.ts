@@ -3,7 +3,16 @@ import type { Step, StepCheck } from '@cricket/core/procedure';
 import { asRecorded, checkState, mayBeDone, noValues, readingsOf } from './check-values';
 
 const confirm: StepCheck = { kind: 'confirm', id: 'seated', what: 'Seated' };
-const torque: StepCheck = { kind: 'torque', id: 'nut', what: 'Nut', nm: 40, how: 'final', threadLock: false };
+const torque: StepCheck = {
+  kind: 'torque',
+  id: 'nut',
+  what: 'Nut',
+  nm: 40,
+  mostNm: 45,
+  source: null,
+  how: 'final',
+  threadLock: false,
+};
 const gap: StepCheck = { kind: 'measure', id: 'gap', what: 'Gap', unit: 'mm', min: 1, max: null };
 const parts: StepCheck = { kind: 'count', id: 'nuts', what: 'Nuts', count: 2 };
 const photo: StepCheck = { kind: 'photo', id: 'p', what: 'Photo', about: 'parcel' };
@@ -15,7 +24,9 @@ describe('the checks of a step', () => {
     [confirm, { ...noValues, ticked: { seated: true } }, 'held'],
     [torque, figures({ nut: 40 }), 'held'],
     [torque, figures({ nut: 43 }), 'held'],
-    [torque, figures({ nut: 44 }), 'against'],
+    // Over the plan and within what the fastener may get is done; over that it is renewed.
+    [torque, figures({ nut: 45 }), 'held'],
+    [torque, figures({ nut: 45.5 }), 'against'],
     [torque, figures({ nut: 30 }), 'against'],
     [gap, figures({ gap: 1 }), 'held'],
     [gap, figures({ gap: 0.9 }), 'against'],

@@ -21,6 +21,11 @@ export function asRecorded({ step, how, readings }: Pick<StepState, 'step' | 'ho
 /** How far over or under its target a torque may be, as a share: what wrenches do [J]. */
 const torquePlay = 0.08;
 
+/** The most that a torque may read: the fastener's own limit, or the plan with what wrenches do. */
+export function mostNm({ nm, mostNm: own }: Extract<StepCheck, { kind: 'torque' }>): number {
+  return Math.max(own, (1 + torquePlay) * nm);
+}
+
 /** How one check stands: open, held, or against what is asked. */
 export type CheckState = 'open' | 'held' | 'against';
 
@@ -36,7 +41,8 @@ export function checkState(check: StepCheck, { ticked, figures }: CheckValues): 
         : 'against';
     case 'torque':
       if (figure === undefined) return 'open';
-      return Math.abs(figure - check.nm) <= torquePlay * check.nm + 1e-9 ? 'held' : 'against';
+      // More than the plan is done as long as it is within what this fastener may get.
+      return figure >= (1 - torquePlay) * check.nm - 1e-9 && figure <= mostNm(check) + 1e-9 ? 'held' : 'against';
     case 'count':
       return figure === undefined ? 'open' : figure === check.count ? 'held' : 'against';
     default:

@@ -31,6 +31,8 @@ export function FatesPanel({
   const known = Object.fromEntries(
     before.flatMap(({ data }) => data.fates.map(({ part, fate }) => [`${data.end}/${part}`, fate] as const)),
   );
+  // What the page of kit and rider left out is left out here, too, until somebody says otherwise.
+  const planned = new Map(record.bike.facts.job?.parts?.map(({ part }) => [part, 'left-out' as const]));
   const [chosen, setChosen] = useState<Record<string, Fate>>(known);
   return (
     <View className="gap-3 border-b border-rule px-4 py-3" testID="fates">
@@ -42,7 +44,7 @@ export function FatesPanel({
             <Segments
               label={part}
               options={fates}
-              value={chosen[`${end}/${part}`] ?? 'used'}
+              value={chosen[`${end}/${part}`] ?? planned.get(part) ?? 'used'}
               onChange={(fate) => setChosen({ ...chosen, [`${end}/${part}`]: fate })}
             />
           </View>
@@ -52,7 +54,13 @@ export function FatesPanel({
         label={words.fates.record}
         onPress={() => {
           for (const { end, packing } of ends) {
-            onRecord({ end, fates: packing.map(({ part }) => ({ part, fate: chosen[`${end}/${part}`] ?? 'used' })) });
+            onRecord({
+              end,
+              fates: packing.map(({ part }) => ({
+                part,
+                fate: chosen[`${end}/${part}`] ?? planned.get(part) ?? 'used',
+              })),
+            });
           }
         }}
         className="self-start"

@@ -17,7 +17,7 @@ import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { AskBecause } from './ask-because';
-import { looks, secondNeeds } from './second-person';
+import { looks } from './second-person';
 import { words } from './words';
 
 export interface SecondLookProps {
@@ -38,7 +38,7 @@ export function SecondLook({ record, job, steps }: SecondLookProps) {
         {waiting.length === 0 ? <Notice title={words.secondLook.none} because={words.secondLook.noneWhy} /> : null}
         {mine.length > 0 ? (
           <View className="mx-4 my-2 border-2 border-ink p-3">
-            <HandOver title={words.secondTakes} to={looks.work} />
+            <HandOver title={words.secondTakes} to={looks} />
           </View>
         ) : null}
         {waiting.map((state) => (
@@ -122,7 +122,7 @@ function ToBeSeen({ record, atEnd, state, own }: ToBeSeenProps) {
         <View className="flex-row gap-2 pt-2">
           <Button label={words.secondLook.notRight} onPress={() => setAsking(true)} className="flex-1" />
           <RoleButton
-            needs={secondNeeds(step)}
+            needs="work"
             label={words.confirmSecond}
             look="do"
             onPress={() => say('confirmed')}

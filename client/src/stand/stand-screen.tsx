@@ -3,18 +3,22 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 
 import { routes } from '@cricket/contract/routes';
-import { jobTime } from '@cricket/core/procedure';
+import { isEnded, jobTime } from '@cricket/core/procedure';
 
 import { bikePath, endPath, secondLookPath, standPath } from '../bike/paths';
+import { changeSettings, useSettings } from '../settings/settings';
 import { FileLink } from '../ui/file-link';
+import { Segments } from '../ui/segments';
 import { hours } from '../match/figures';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { words as shared } from '../ui/words';
+import { BriefPage } from './brief-page';
 import { SecondLook } from './second-look';
 import { StationStrip } from './station-strip';
 import { StepList } from './step-list';
+import { StoodInList } from './stood-in-list';
 import { StepPage } from './step-page';
 import { stepInHand, useStand } from './use-stand';
 import { leftText, useWaits } from './use-waits';
@@ -28,6 +32,7 @@ export function StandScreen() {
   const stand = useStand(bikeId);
   const waits = useWaits(bikeId);
   const [all, setAll] = useState(false);
+  const { plan } = useSettings();
   useWakeLock();
   const { record, states, job, steps, limits, logged, isPending, refetch } = stand;
   if (!record || !states) {
@@ -52,7 +57,7 @@ export function StandScreen() {
   const inHand = stepInHand(steps);
   const current = steps.find(({ step }) => step.id === asked) ?? inHand;
   const unseen = steps.filter(({ awaitsSecond }) => awaitsSecond).length;
-  const open = steps.filter(({ how }) => how === 'open' || how === 'problem');
+  const open = steps.filter((state) => !isEnded(state));
   const { p50, p90 } = jobTime(
     open.map(({ step }) => step),
     logged,
@@ -100,11 +105,29 @@ export function StandScreen() {
       ))}
     </View>
   );
+  if (!all && plan === 'brief' && !asked && inHand) {
+    return <BriefPage record={record} job={job} steps={steps} fixed={fixed} onStep={goTo} onWait={waits.start} />;
+  }
   if (all || !current) {
     const left = steps.filter(({ how }) => how === 'skipped' || how === 'problem').length;
     return (
       <Screen title={words.title} tag={record.bike.tag} backTo={bikePath(bikeId)} fixed={fixed}>
+        <StoodInList steps={steps} />
         {current ? null : <Notice title={words.allDone} because={left ? words.notYet(left) : words.allDoneWhy} />}
+        <View className="px-4 pb-2">
+          <Segments
+            label={words.title}
+            options={[
+              ['led', words.brief.led],
+              ['brief', words.brief.cards],
+            ]}
+            value={plan}
+            onChange={(next) => {
+              changeSettings({ plan: next });
+              goTo(null);
+            }}
+          />
+        </View>
         <FileLink label={words.sheet} href={routes.jobSheet(bikeId)} className="mx-4 mb-2" />
         <StepList steps={steps} current={current?.step.id ?? null} onPick={goTo} />
       </Screen>

@@ -1,4 +1,4 @@
-import { stations, type StepState } from '@cricket/core/procedure';
+import { isEnded, stations, type StepState } from '@cricket/core/procedure';
 import { View } from 'react-native';
 
 /** How far the work is: one bar a station, filled as its steps are done. */
@@ -8,7 +8,7 @@ export function StationStrip({ steps, current }: { steps: readonly StepState[]; 
     <View className="h-3 flex-row items-center gap-1" aria-hidden>
       {used.map((station) => {
         const own = steps.filter(({ step }) => step.station === station);
-        const done = own.filter(({ how }) => how === 'done' || how === 'skipped').length;
+        const done = own.filter(isEnded).length;
         const here = own.some(({ step }) => step.id === current);
         return (
           <View

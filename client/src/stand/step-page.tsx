@@ -2,13 +2,12 @@ import type { BikeRecord } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
 import type { LimitsInput } from '@cricket/core/limits';
 import type { EndState } from '@cricket/core/next-action';
-import type { JobFacts, StepState } from '@cricket/core/procedure';
+import type { JobEventData } from '@cricket/core/job-events';
+import { isEnded, type JobFacts, type StepState } from '@cricket/core/procedure';
 import { useState, type ReactNode } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 
 import { bikePath } from '../bike/paths';
-import { useWrites } from '../data/use-writes';
-import { chirp } from '../measure/chirp';
 import { changeSettings, useSettings } from '../settings/settings';
 import { Button } from '../ui/button';
 import { Screen } from '../ui/screen';
@@ -17,13 +16,15 @@ import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { AskBecause } from './ask-because';
 import { CheckRow } from './check-row';
-import { asRecorded, mayBeDone, readingsOf, type CheckValues } from './check-values';
+import { asRecorded, mayBeDone, type CheckValues } from './check-values';
 import { FirstComes } from './first-comes';
-import { secondNeeds, SecondPerson } from './second-person';
+import { SecondPerson } from './second-person';
+import { StandIn } from './stand-in';
+import { StoodInList } from './stood-in-list';
 import { stepAloud } from './step-aloud';
 import { StepExtras } from './step-extras';
 import { StepDrawing } from './step-drawing';
-import { irreversibleOf } from './irreversible-of';
+import { useEnding } from './use-ending';
 import { words } from './words';
 
 export interface StepPageProps {
@@ -45,43 +46,38 @@ const usualStar = [1, 4, 2, 5, 3, 6];
 export function StepPage({ record, job, states, steps, current, limits, fixed, onGo, onWait }: StepPageProps) {
   const wide = useWide();
   const { width } = useWindowDimensions();
-  const { sound, stands } = useSettings();
-  const { addEvent } = useWrites();
+  const { stands } = useSettings();
   const [values, setValues] = useState<CheckValues>(() => asRecorded(current));
-  const [asking, setAsking] = useState<'skipped' | 'problem' | null>(null);
+  const [asking, setAsking] = useState<'skipped' | 'problem' | 'stood-in' | null>(null);
   // From opening the step to its end.
   const [began] = useState(() => Date.now());
   const { step, how, waitsFor } = current;
   const endJob = job.ends.find(({ end }) => end === step.end) ?? job.ends[0]!;
   const bikeId = record.bike.id;
-  const ended = how === 'done' || how === 'skipped';
+  const ended = isEnded(current);
   const base = step.id.split('.')[0]!;
   const at = steps.indexOf(current);
   // On a wide screen what to do stands left, what to check right of it.
   const column = wide ? Math.max(360, Math.min(520, (width - 480) / 2)) : width;
   const fit = states[endJob.end]?.fit ?? null;
 
-  const say = (ending: 'done' | 'skipped' | 'problem' | 'undone' | 'confirmed', more: object = {}) =>
-    void addEvent(bikeId, 'step', { end: endJob.end, stepId: step.id, how: ending, ...more });
+  const ending = useEnding(record, job, onWait);
+  const say = (how: JobEventData<'step'>['how'], more: object = {}) => ending.say(step, how, more);
   const onwards = () => onGo(steps[at + 1]?.step.id ?? null);
   const done = () => {
-    const minutes = Number(Math.min(1440, (Date.now() - began) / 60_000).toFixed(2));
-    const readings = readingsOf(values);
-    say('done', { minutes, ...(readings.length && { readings }) });
-    for (const data of irreversibleOf(step, endJob)) void addEvent(bikeId, 'irreversible', data);
-    if (sound) chirp();
-    if (step.waitMinutes > 0) onWait(step.id, step.title, step.waitMinutes);
+    ending.done(step, values, (Date.now() - began) / 60_000);
     // What the next step covers up is looked at here, before it.
     if (step.checks.some((check) => check.kind === 'second-person' && check.atOnce)) onGo(step.id);
     else onwards();
   };
-  const noted = (ending: 'skipped' | 'problem', because: string) => {
-    say(ending, { because });
+  const noted = (as: 'skipped' | 'problem' | 'stood-in', because: string) => {
+    say(as, { because });
     setAsking(null);
     // A problem stays in sight until it is put right.
-    if (ending === 'skipped') onwards();
-    else onGo(step.id);
+    if (as === 'problem') onGo(step.id);
+    else onwards();
   };
+  const [firstWaited] = waitsFor.flatMap((id) => steps.filter((other) => other.step.id === id));
   const { may, open } = mayBeDone(step, values);
   const footer = ended ? (
     <View className="flex-row gap-2">
@@ -92,24 +88,33 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
     <View className="gap-2">
       <View className="flex-row gap-2">
         <Button label={words.problem} onPress={() => setAsking('problem')} className="flex-1" />
-        <Button label={words.skip} onPress={() => setAsking('skipped')} className="flex-1" />
+        {step.signed ? null : (
+          <Button
+            label={step.safety ? words.standIn.button : words.skip}
+            onPress={() => setAsking(step.safety ? 'stood-in' : 'skipped')}
+            className="flex-1"
+            testID="step-skip"
+          />
+        )}
       </View>
-      <Button
-        label={
-          waitsFor.length > 0
-            ? words.waitsFirst
-            : open > 0
-              ? words.checksOpen(open)
-              : step.checks.length > 0
-                ? words.doneAll
-                : words.done
-        }
-        look="do"
-        disabled={!may || waitsFor.length > 0}
-        onPress={done}
-        className="min-h-[72px]"
-        testID="step-done"
-      />
+      {firstWaited ? (
+        <Button
+          label={words.waitsFirst(firstWaited.step.title)}
+          look="do"
+          onPress={() => onGo(firstWaited.step.id)}
+          className="min-h-[72px]"
+          testID="go-first"
+        />
+      ) : step.signed ? null : (
+        <Button
+          label={open > 0 ? words.checksOpen(open) : step.checks.length > 0 ? words.doneAll : words.done}
+          look="do"
+          disabled={!may}
+          onPress={done}
+          className="min-h-[72px]"
+          testID="step-done"
+        />
+      )}
     </View>
   );
   return (
@@ -139,6 +144,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
                 {[...(step.end ? [words.ends[step.end]] : []), ...(step.because ? [step.because] : [])].join(' · ')}
               </Txt>
             ) : null}
+            {step.school ? <Txt tone="soft">{words.school(step.school.chosen, step.school.other)}</Txt> : null}
             {step.tools.length > 0 ? <Txt>{`${words.tools}: ${step.tools.join(', ')}`}</Txt> : null}
             {step.parts.length > 0 ? <Txt>{`${words.parts}: ${step.parts.join(', ')}`}</Txt> : null}
           </View>
@@ -172,9 +178,16 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
             </Txt>
           ) : null}
           {current.awaitsSecond ? (
-            <SecondPerson doneBy={current.person ?? ''} needs={secondNeeds(step)} onConfirm={() => say('confirmed')} />
+            <SecondPerson doneBy={current.person ?? ''} onConfirm={() => say('confirmed')} />
           ) : null}
-          {asking ? (
+          {asking === 'stood-in' || (step.signed && !ended && waitsFor.length === 0) ? (
+            <StandIn
+              signed={step.signed}
+              onKeep={(because) => noted('stood-in', because)}
+              onCancel={step.signed ? null : () => setAsking(null)}
+            />
+          ) : null}
+          {asking === 'skipped' || asking === 'problem' ? (
             <AskBecause
               key={asking}
               ending={asking}
@@ -199,6 +212,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
               }}
             />
           ))}
+          {step.station === 'hand-over' || step.station === 'ride' ? <StoodInList steps={steps} /> : null}
           <StepExtras
             record={record}
             job={job}

@@ -1,7 +1,15 @@
 import { routes } from '@cricket/contract/routes';
 import { activeEnd } from '@cricket/core/choices';
 import type { End } from '@cricket/core/features';
-import { jobOf, procedure, stepStates, stepFigures, type LoggedMinutes, type StepState } from '@cricket/core/procedure';
+import { jobOf } from '@cricket/core/job';
+import {
+  isEnded,
+  procedure,
+  stepStates,
+  stepFigures,
+  type LoggedMinutes,
+  type StepState,
+} from '@cricket/core/procedure';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 
@@ -22,8 +30,9 @@ export function useStand(bikeId: string) {
   });
   const secondPerson = settings.data?.secondPerson ?? 'none';
   const job = useMemo(
-    () => (record && states ? jobOf(record.bike.facts, states, activeEnd(record), { secondPerson }) : null),
-    [record, states, secondPerson],
+    () =>
+      record && states ? jobOf(record.bike.facts, states, activeEnd(record), { secondPerson }, workshop.limits) : null,
+    [record, states, secondPerson, workshop.limits],
   );
   const figures = useMemo(() => stepFigures(workshop.limits), [workshop.limits]);
   const plan = useMemo(() => (job ? procedure(job, figures) : []), [job, figures]);
@@ -37,6 +46,7 @@ export function stepInHand(steps: readonly StepState[]): StepState | null {
     steps.find(({ how, waitsFor }) => how === 'open' && waitsFor.length === 0) ??
     steps.find(({ awaitsSecond }) => awaitsSecond) ??
     steps.find(({ how }) => how === 'problem') ??
+    steps.find((state) => !isEnded(state)) ??
     null
   );
 }

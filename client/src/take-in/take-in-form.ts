@@ -130,6 +130,7 @@ export function takeInFacts(values: TakeInFields, before: BikeFacts, laws: reado
     // None at all is an answer, too.
     ratings,
     job: {
+      ...withoutCutOff(before.job),
       sensor: values.sensor as Job['sensor'],
       battery: values.battery as Job['battery'],
       school: values.school as Job['school'],
@@ -142,6 +143,11 @@ export function takeInFacts(values: TakeInFields, before: BikeFacts, laws: reado
 }
 
 type Job = NonNullable<BikeFacts['job']>;
+
+/** What other pages have settled of this job stays; the cut-off is asked here. */
+function withoutCutOff({ cutOff: _, ...rest }: Job = {}): Job {
+  return rest;
+}
 type Brake = NonNullable<NonNullable<BikeFacts['brakes']>['front']>;
 
 function brake(before: Brake | undefined, kind: string): Brake {

@@ -1,6 +1,7 @@
 import { InputError, readInput } from '@cricket/core/input';
 import { kitFactsSchema, type KitFacts } from '@cricket/core/kit';
 
+import { readStated, statedText } from '../ui/stated-lines';
 import { readTyped } from '../ui/typed-number';
 
 /** How a field of the kit is entered. `group` is left out as a whole when none of its fields is filled. */
@@ -9,7 +10,8 @@ type KitField =
   | { how: 'word'; options: readonly string[] }
   | { how: 'yes-no' }
   | { how: 'lines' }
-  | { how: 'packing' };
+  | { how: 'packing' }
+  | { how: 'torques' };
 
 const figure = (unit: string): KitField => ({ how: 'figure', unit });
 const word = (...options: string[]): KitField => ({ how: 'word', options });
@@ -58,6 +60,7 @@ export const kitFields = {
   cost: figure(''),
   leadDays: figure('days'),
   packing: { how: 'packing' },
+  torques: { how: 'torques' },
   ownSteps: { how: 'lines' },
   exclusions: { how: 'lines' },
   verified: { how: 'yes-no' },
@@ -87,6 +90,7 @@ function asText({ how }: KitField, value: unknown): string {
   if (how === 'packing') {
     return (value as KitFacts['packing']).map(({ part, count }) => `${count} × ${part}`).join('\n');
   }
+  if (how === 'torques') return statedText(value as KitFacts['torques']);
   return String(value);
 }
 
@@ -122,7 +126,6 @@ export function readKit(
   const adapters = before?.hub.adapters;
   if (adapters) put(kit, ['hub', 'adapters'], adapters);
   if (before?.cluster !== undefined) kit['cluster'] = before.cluster;
-  if (before?.torques) kit['torques'] = before.torques;
   try {
     return { kit: readInput(kitFactsSchema, kit) };
   } catch (error) {
@@ -146,6 +149,7 @@ function filled(values: KitFieldValues, group: string): boolean {
 }
 
 function readField(field: KitField, text: string): unknown {
+  if (field.how === 'torques') return readStated(text, 'the kit’s maker');
   if (field.how === 'lines' || field.how === 'packing') {
     const lines = text
       .split('\n')

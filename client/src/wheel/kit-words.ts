@@ -65,6 +65,7 @@ export const kitWords = {
     cost: 'Price without battery',
     leadDays: 'Takes to arrive',
     packing: 'Packing list',
+    torques: 'Torques that its maker states',
     ownSteps: 'Steps that its maker asks for',
     exclusions: 'What its guarantee does not cover',
     verified: 'Figures checked by the maker’s sheet or by us',
@@ -87,7 +88,11 @@ export const kitWords = {
     thin: 'Thin',
     thick: 'Thick',
   } as Record<string, string>,
-  hints: { lines: 'one a line', packing: 'one a line, such as "2 × Axle nut"' },
+  hints: {
+    torques: 'one a line, such as "axle nut up to 45"',
+    lines: 'one a line',
+    packing: 'one a line, such as "2 × Axle nut"',
+  },
   yes: 'Yes',
   no: 'No',
 };

@@ -1,13 +1,16 @@
 import { fitTwoMotors, type TwoMotorsReport } from '@cricket/core/fit';
 import { isJudged, matchEach, ranked, type MatchInput, type MatchRow, type RefusedKit } from '@cricket/core/match';
 import { activeEnd } from '@cricket/core/choices';
+import { openFeatures } from '@cricket/core/end-facts';
+import type { End } from '@cricket/core/features';
+import { firstLook, type FirstLook } from '@cricket/core/first-look';
 import { endState, type BikeRecord as CoreRecord, type Workshop } from '@cricket/core/next-action';
 import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
 import { expose } from 'comlink';
 
 import { coreRecord } from '@cricket/contract/core-record';
 
-import { matchLine, type MatchAnswer } from '../match/match-line';
+import { matchLine, soFarLine, type MatchAnswer, type MatchLine } from '../match/match-line';
 
 let asked = 0;
 
@@ -39,16 +42,27 @@ const fitWorker = {
     const own = ++asked;
     const all = input.wheels.length * Object.keys(input.ends).length;
     const rows: (MatchRow | RefusedKit)[] = [];
+    const looks = new Map<MatchRow, Exclude<FirstLook, { so: 'measured' }>>();
+    const open = (end: End) => openFeatures(input.ends[end]!).length > 0;
     for (const row of matchEach(input)) {
       rows.push(row);
-      if (rows.length % 4 !== 0) continue;
+      // Before everything is measured: a verdict so far.
+      if (isJudged(row) && open(row.end)) {
+        const look = firstLook({ ...input, facts: input.ends[row.end]!, wheel: row.wheel });
+        if (look.so !== 'measured') looks.set(row, look);
+      } else if (rows.length % 4 !== 0) continue;
       onProgress(rows.length, all);
       // Lets a cancel through.
       await new Promise((resolve) => setTimeout(resolve));
       if (own !== asked) return null;
     }
     return {
-      lines: ranked(rows.filter(isJudged)).map(matchLine),
+      lines: soFarFirst(
+        ranked(rows.filter(isJudged)).map((row) => {
+          const look = looks.get(row);
+          return look ? soFarLine(row, look) : matchLine(row);
+        }),
+      ),
       refused: rows.filter((row): row is RefusedKit => !isJudged(row)),
     };
   },
@@ -57,6 +71,12 @@ const fitWorker = {
     asked++;
   },
 };
+
+/** What may go stands before what stops for certain; else the order stays. */
+function soFarFirst(lines: readonly MatchLine[]): MatchLine[] {
+  const stops = (line: MatchLine) => Number(line.verdict === 'stop');
+  return [...lines].sort((a, b) => stops(a) - stops(b));
+}
 
 export type FitWorker = typeof fitWorker;
 

@@ -134,4 +134,27 @@ describe('the plan', () => {
     }
     for (const feature of features) if (feature.kind === 'length') expect(feature.minMm).toBeLessThan(feature.maxMm);
   });
+
+  it('keeps a filed slot a filed one, however often it is measured again', () => {
+    const base = frontReadings({}, { 'slot-width.left.seat': 9.6 });
+    const later = (feature: string, valueMm: number, minute: number): Reading => ({
+      id: `${feature}-${minute}`,
+      end: 'front',
+      feature,
+      valueMm,
+      word: null,
+      parts: null,
+      instrument: 'calipers',
+      takenAt: `2026-03-03T09:${String(minute).padStart(2, '0')}:00.000Z`,
+      withdrawnAt: null,
+    });
+    const filed = endFacts('front', [...base, later('filed.left', 0.45, 1)]).sides.left;
+    // What was read before is wider by what came off.
+    expect(filed).toMatchObject({ filedMm: 0.45, slotMinMm: 10.05 });
+    const again = endFacts('front', [...base, later('filed.left', 0.45, 1), later('slot-width.left.seat', 10.08, 2)]);
+    expect(again.sides.left.filedMm).toBe(0.45);
+    expect(again.lengths.get('slot-width.left.seat')!.valueMm).toBe(10.08);
+    const twice = endFacts('front', [...base, later('filed.left', 0.3, 1), later('filed.left', 0.15, 3)]);
+    expect(twice.sides.left).toMatchObject({ filedMm: 0.45, slotMinMm: 10.05 });
+  });
 });

@@ -72,9 +72,11 @@ export interface SideFacts {
  * word holds.
  */
 export function endFacts(end: End, readings: readonly Reading[]): EndFacts {
-  const valid = readings
-    .filter((reading) => reading.end === end && reading.withdrawnAt === null)
-    .sort((a, b) => (a.takenAt < b.takenAt ? -1 : a.takenAt > b.takenAt ? 1 : 0));
+  const valid = sinceFiled(
+    readings
+      .filter((reading) => reading.end === end && reading.withdrawnAt === null)
+      .sort((a, b) => (a.takenAt < b.takenAt ? -1 : a.takenAt > b.takenAt ? 1 : 0)),
+  );
   const lengths = new Map<string, ReadingStatistics>();
   const words = new Map<string, string>();
   const parts = new Map<string, LoosePart[]>();
@@ -110,11 +112,41 @@ export function endFacts(end: End, readings: readonly Reading[]): EndFacts {
     frameOffsetMm: frameOffset(value('rim-to-dropout.left'), value('rim-to-dropout.right')),
     rotorFaceMm: rotorFace(value),
     oldAxleMm: value('old-axle'),
-    sides: { left: sideFacts('left', lengths, words), right: sideFacts('right', lengths, words) },
+    sides: {
+      left: { ...sideFacts('left', lengths, words), filedMm: filedMm(valid, 'left') },
+      right: { ...sideFacts('right', lengths, words), filedMm: filedMm(valid, 'right') },
+    },
     lengths,
     words,
     parts,
   };
+}
+
+/** Everything that was filed off one slot. */
+function filedMm(readings: readonly Reading[], side: Side): number {
+  const all = readings.filter(({ feature }) => feature === `filed.${side}`);
+  return Number(all.reduce((sum, { valueMm }) => sum + (valueMm ?? 0), 0).toFixed(6));
+}
+
+/**
+ * Slot widths as they are since somebody filed: what was read before is wider by what came off; where a place was read again
+ * afterwards only that counts.
+ */
+function sinceFiled(readings: readonly Reading[]): Reading[] {
+  const filed = readings.filter(({ feature, valueMm }) => feature.startsWith('filed.') && valueMm !== null);
+  if (filed.length === 0) return [...readings];
+  return readings.flatMap((reading) => {
+    const [head, side] = reading.feature.split('.');
+    if (head !== 'slot-width' || reading.valueMm === null) return [reading];
+    const later = filed.filter((item) => item.feature === `filed.${side}` && item.takenAt > reading.takenAt);
+    if (later.length === 0) return [reading];
+    const again = readings.some(
+      (other) => other.feature === reading.feature && later.every((item) => item.takenAt < other.takenAt),
+    );
+    if (again) return [];
+    const offMm = later.reduce((sum, { valueMm }) => sum + valueMm!, 0);
+    return [{ ...reading, valueMm: Number((reading.valueMm + offMm).toFixed(6)) }];
+  });
 }
 
 function grouped(readings: readonly Reading[]): Map<string, Reading[]> {
@@ -131,7 +163,7 @@ function sideFacts(
   side: Side,
   lengths: ReadonlyMap<string, ReadingStatistics>,
   words: ReadonlyMap<string, string>,
-): SideFacts {
+): Omit<SideFacts, 'filedMm'> {
   const places = slotPlaces.map((place) => lengths.get(`slot-width.${side}.${place}`));
   const read = places.filter((place) => place !== undefined);
   const widths = read.flatMap(({ valueMm }) => (valueMm === null ? [] : [valueMm]));
@@ -147,7 +179,6 @@ function sideFacts(
     depthMm: lengths.get(`slot-depth.${side}`)?.valueMm ?? null,
     plateMm: lengths.get(`plate.${side}`)?.valueMm ?? null,
     holeMm: lengths.get(`hole.${side}`)?.valueMm ?? null,
-    filedMm: lengths.get(`filed.${side}`)?.valueMm ?? 0,
     hasLip: lipWord === undefined ? null : lipWord === 'lip',
     lip: lipWord === 'lip' && diameterMm !== null && depthMm !== null ? { diameterMm, depthMm } : null,
   };

@@ -140,3 +140,14 @@ const byId = new Map(features.map((feature) => [feature.id, feature]));
 export function featureById(id: string): Feature | undefined {
   return byId.get(id);
 }
+
+/** Readings that give a verdict so far in a minute, in the order of the hand: what most often turns a kit down. */
+export const firstLookFeatures = [
+  'material',
+  'blade-material',
+  'seat',
+  'spacing.front',
+  'slot-width.left.middle',
+  'brake',
+  'lip.left',
+] as const;

@@ -1,6 +1,7 @@
 export {
   featureById,
   features,
+  firstLookFeatures,
   slotPlaces,
   spacingPlacesApartMm,
   type End,

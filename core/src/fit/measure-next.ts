@@ -60,6 +60,11 @@ function secondsFor(feature: Feature, limits: Limits): number {
   return feature.instrument === 'calipers' ? limits.secondsCalipers : limits.secondsRuler;
 }
 
+/** How much a reading that is missing tells for its time: its chance to turn the verdict per second. */
+export function nextWorth(feature: Feature, { limits }: Pick<FitInput, 'limits'>): number {
+  return (turns[feature.id.split('.')[0]!] ?? 0.05) / secondsFor(feature, withLimits(limits));
+}
+
 /**
  * What to measure next, best first: a missing reading by how likely it turns the verdict per second; once all are there,
  * the one whose repeat raises the chance of a right first try most.

@@ -45,7 +45,8 @@ export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice |
       costEach: kit.cost,
       leadDays: kit.leadDays,
     });
-    if (kit.battery) {
+    // A pack that the rider has is not bought.
+    if (kit.battery && input.bike.job?.pack !== 'reused') {
       lines.push({
         what: `Battery ${kit.battery.Wh} Wh`,
         count: 1,
@@ -89,6 +90,9 @@ export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice |
     const { kind, sprockets: many } = clusterAfter(input.facts, wheel)!;
     need('cluster', `${kind === 'freewheel' ? 'Freewheel' : 'Cassette'} with ${many} sprockets`, 1, sprockets.because);
   }
+  for (const { part, use, by } of input.bike.job?.parts ?? []) {
+    if (use === 'replaced' && by) need('other', by, 1, `In place of ${part}.`);
+  }
   cassetteSpacer(input, report, need);
   if (tyre?.from === 'shop')
     need(
@@ -131,7 +135,11 @@ function cassetteSpacer({ stores }: FitInput, { gears }: Bought, need: Need): vo
 }
 
 /** Parts of kit and bike that are not used. */
-export function leftOverParts({ wheel, delivered }: FitInput, report: Bought, tyre: TyreChoice | null): LeftOver[] {
+export function leftOverParts(
+  { wheel, delivered, bike }: FitInput,
+  report: Bought,
+  tyre: TyreChoice | null,
+): LeftOver[] {
   const parts = delivered ?? wheel.delivered;
   const spare = new Map<string, number>();
   for (const id of deliveredIds([...parts.left, ...parts.right])) spare.set(id, (spare.get(id) ?? 0) + 1);
@@ -149,6 +157,14 @@ export function leftOverParts({ wheel, delivered }: FitInput, report: Bought, ty
     : [];
   return [
     ...washers,
+    ...(wheel.kit?.throttle !== 'none' && bike.job?.throttle === 'left-out'
+      ? [{ what: 'Throttle', count: 1, because: 'Left out by wish or by the class of vehicle.' }]
+      : []),
+    ...(bike.job?.parts ?? []).map(({ part, use, by }) => ({
+      what: part,
+      count: 1,
+      because: use === 'replaced' ? `Replaced by ${by}.` : 'Left out of this bike.',
+    })),
     { what: 'Old wheel', count: 1, because: 'Keep it whole: the bike can be put back.' },
     ...(tyre?.from !== 'bike' ? [{ what: 'Old tyre and tube', count: 1, because: 'They stay on the old wheel.' }] : []),
   ];

@@ -107,6 +107,7 @@ export interface JobFacts {
   /** Axle nuts are thread-locked and renewed when they are re-torqued; else they stay dry. */
   lockedNuts: boolean;
   throttleSide: 'left' | 'right';
+  charging: 'off-bike' | 'on-bike';
   /** The pedal sensor's own figures; null: the usual ones. */
   sensorRoomMm: number | null;
   sensorGap: { minMm: number; maxMm: number } | null;

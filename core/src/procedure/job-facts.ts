@@ -80,7 +80,8 @@ export function endJob(
     // What comes on the bench ends where the wheel goes in: the axle's own torque is no bench step.
     adapterOrder: benchOrder(fit.adapter?.order ?? []),
     laced: kit?.rim === null,
-    fileMm: { left: slots.left.fileMm ?? 0, right: slots.right.fileMm ?? 0 },
+    // What is filed already was filed in this plan: the step stays in it.
+    fileMm: { left: filing(slots.left), right: filing(slots.right) },
     lips: onSide((side) => facts.sides[side].hasLip === true),
     cWashers: lies('c-washer'),
     tabs: onSide((side) => inside[side].some((id) => id.startsWith('tabbed'))),
@@ -136,6 +137,10 @@ function nutFigures(
   };
 }
 
+function filing({ fileMm, filedMm }: SlotFitResult): number {
+  return Number(((fileMm ?? 0) + filedMm).toFixed(2));
+}
+
 function benchOrder(order: readonly string[]): string[] {
   const until = order.findIndex((part) => part.startsWith('wheel into'));
   return order.slice(0, until < 0 ? order.length : until);
@@ -159,6 +164,7 @@ export function jobFacts(
     wheelOrder,
     nuts,
     throttleSide = 'left',
+    charging = 'off-bike',
     sensorRoomMm,
     sensorGap,
   } = bike.job ?? {};
@@ -183,6 +189,7 @@ export function jobFacts(
     tyreFirst: wheelOrder === 'tyre-first',
     lockedNuts: nuts === 'locked',
     throttleSide,
+    charging,
     sensorRoomMm: sensorRoomMm ?? null,
     sensorGap: sensorGap ?? null,
     stated: [...kits.flatMap((kit) => kit.torques ?? []), ...(bike.torques ?? [])] satisfies StatedTorque[],

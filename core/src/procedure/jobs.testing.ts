@@ -68,6 +68,7 @@ export const plainJob: JobFacts = {
   tyreFirst: false,
   lockedNuts: false,
   throttleSide: 'left',
+  charging: 'off-bike',
   sensorRoomMm: null,
   sensorGap: null,
   stated: [],

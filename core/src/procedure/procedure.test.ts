@@ -66,6 +66,7 @@ const anyJob: fc.Arbitrary<JobFacts> = fc.record({
   tyreFirst: fc.boolean(),
   lockedNuts: fc.boolean(),
   throttleSide: fc.constantFrom('left', 'right'),
+  charging: fc.constantFrom('off-bike', 'on-bike'),
   sensorRoomMm: fc.constantFrom(null, 9),
   sensorGap: fc.constantFrom(null, { minMm: 1, maxMm: 2 }),
   stated: fc.constantFrom([], [{ fastener: 'rotor' as const, Nm: 6.2, source: 'kit sheet' }]),

@@ -202,9 +202,14 @@ export const stepsTest: readonly StepDefinition[] = [
     {
       after: ['retorque', 'regen-on', 'spokes-after', 'parts-fate'],
       typical: 3.5,
-      checks: [
+      checks: ({ job }) => [
         confirm('puncture', 'Nuts, arm and plugs for a puncture shown'),
-        confirm('charging', 'Charging off the bike, not where people sleep'),
+        confirm(
+          'charging',
+          job.charging === 'on-bike'
+            ? 'Charging on the bike, outside, never where people sleep'
+            : 'Charging off the bike, not where people sleep',
+        ),
         confirm('law', 'The local code is the rider’s to look up'),
       ],
     },

@@ -19,6 +19,7 @@ import { WholeFit1764060000000 } from './migrations/2-whole-fit';
 import { People1764070000000 } from './migrations/3-people';
 import { EventsAndPhotos1764080000000 } from './migrations/4-events-and-photos';
 import { SecondLooks1764090000000 } from './migrations/5-second-looks';
+import { NoneIsSaid1764100000000 } from './migrations/6-none-is-said';
 
 /** The database, not yet connected. */
 export function createDataSource(url: string): DataSource {
@@ -46,6 +47,7 @@ export function createDataSource(url: string): DataSource {
       People1764070000000,
       EventsAndPhotos1764080000000,
       SecondLooks1764090000000,
+      NoneIsSaid1764100000000,
     ],
     migrationsTransactionMode: 'each',
     uuidExtension: 'pgcrypto',

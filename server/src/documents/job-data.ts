@@ -2,8 +2,8 @@ import { coreRecord } from '@cricket/contract/core-record';
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { activeEnd } from '@cricket/core/choices';
 import { endState, type EndState, type Workshop } from '@cricket/core/next-action';
+import { jobOf } from '@cricket/core/job';
 import {
-  jobOf,
   procedure,
   stepStates,
   stepFigures,
@@ -26,7 +26,7 @@ export interface JobData {
 export function jobData(record: BikeRecord, workshop: Workshop, secondPerson: SecondLooks): JobData {
   const facts = coreRecord(record);
   const states = { front: endState(facts, 'front', workshop), rear: endState(facts, 'rear', workshop) };
-  const job = jobOf(record.bike.facts, states, activeEnd(facts), { secondPerson });
+  const job = jobOf(record.bike.facts, states, activeEnd(facts), { secondPerson }, workshop.limits);
   const steps = job ? stepStates(procedure(job, stepFigures(workshop.limits)), record.events) : [];
   return { record, states, job, steps };
 }

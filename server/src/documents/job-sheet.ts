@@ -35,6 +35,7 @@ export function jobSheet(data: JobData, shop: Shop, address: string, printedAt: 
       heading(`${bike.tag}  ${bike.name}`, shop, address, printedAt),
       ...(job ? job.ends.flatMap((end) => endPart(data, end)) : [{ text: 'No kit is taken for either end yet.' }]),
       ...overridden(data),
+      ...stoodIn(data),
       { text: 'Steps', style: 'part' },
       { table: { headerRows: 1, widths: [14, '*', 120, 90], body: [stepHead, ...steps.map(stepRow)] }, layout: lines },
       ...changedForGood(data),
@@ -83,7 +84,7 @@ export function stackCard(
         })),
         margin: [0, 6, 0, 0],
       },
-      { text: `Axle nuts ${end.nutTorqueNm} N·m; the maker’s figure wins.`, bold: true, margin: [0, 8, 0, 0] },
+      { text: nutLine(end), bold: true, margin: [0, 8, 0, 0] },
       ...overridden(data),
       { text: note, style: 'small', margin: [0, 8, 0, 0] },
     ],
@@ -121,7 +122,7 @@ function endPart({ states, record }: JobData, end: EndJob): Content[] {
   const torque = fit.torque ? `, held ${fit.torque.safety.toFixed(2)} times with tight nuts` : '';
   return [
     { text: `${end.end === 'front' ? 'Front' : 'Rear'} end: ${end.code}`, style: 'part' },
-    { text: `${verdicts[fit.verdict]}${torque}. Axle nuts ${end.nutTorqueNm} N·m.`, bold: true },
+    { text: `${verdicts[fit.verdict]}${torque}. ${nutLine(end)}`, bold: true },
     { text: taken ? `Stack taken ${dateOf(taken.acceptedAt)} by ${taken.person}.` : 'No stack is taken yet.' },
     { svg: axleSvg(end, 515), margin: [0, 4, 0, 4] },
     ...work.slice(0, 12).map(({ because, remedies, verdict }) => ({
@@ -129,6 +130,13 @@ function endPart({ states, record }: JobData, end: EndJob): Content[] {
       margin: [0, 1, 0, 1] as [number, number, number, number],
     })),
   ];
+}
+
+/** What the nuts get, and whose figure that is. */
+function nutLine({ nutTorqueNm, nutMostNm, nutSource }: EndJob): string {
+  return nutSource
+    ? `Axle nuts ${nutTorqueNm} N·m, at most ${nutMostNm} N·m: ${nutSource}.`
+    : `Axle nuts ${nutTorqueNm} N·m; a maker’s figure wins.`;
 }
 
 function overridden({ states }: JobData): Content[] {
@@ -140,11 +148,23 @@ function overridden({ states }: JobData): Content[] {
   ];
 }
 
+/** Steps that safety hangs on and that nobody did: who answers for each, and why. */
+function stoodIn({ steps }: JobData): Content[] {
+  const all = steps.filter(({ how }) => how === 'stood-in');
+  if (all.length === 0) return [];
+  return [
+    { text: 'Not done, answered for', style: 'part', color: '#A22E1C' },
+    ...all.map(({ step, person, because }) => ({ text: `${step.title}: ${person} answers for it. ${because}` })),
+  ];
+}
+
 const stepHead: TableCell[] = ['', 'Step', 'Reached', 'By'].map((text) => ({ text, bold: true }));
 
 function stepRow({ step, how, person, because, confirmedBy, readings }: StepState): TableCell[] {
-  const marks = { open: '', done: 'x', skipped: '–', problem: '!' } as const;
-  const asked = step.checks.flatMap((check) => (check.kind === 'torque' ? [`${check.what} ${check.nm} N·m`] : []));
+  const marks = { open: '', done: 'x', skipped: '–', problem: '!', 'stood-in': 'S' } as const;
+  const asked = step.checks.flatMap((check) =>
+    check.kind === 'torque' ? [`${check.what} ${check.nm} N·m${check.source ? ` (${check.source})` : ''}`] : [],
+  );
   const reached = readings.map(({ check, value }) => {
     const known = step.checks.find(({ id }) => id === check);
     const unit = known?.kind === 'torque' ? ' N·m' : known?.kind === 'measure' ? ` ${known.unit}` : '';

@@ -3,13 +3,14 @@ import type { BikeRecord } from '@cricket/contract/shapes';
 import type { JobEventData, JobEventKind } from '@cricket/core/job-events';
 import { endState } from '@cricket/core/next-action';
 import { mayOverride } from '@cricket/core/overrides';
-import { takesOwner } from '@cricket/core/procedure';
+import { reasonOfSubstance, saysSomething } from '@cricket/core/procedure';
 import { Hono, type Context } from 'hono';
 import { IsNull, type DataSource, type EntityManager } from 'typeorm';
 
 import { JobEventEntity } from '../data/entities/job-event';
 import { journalled } from '../data/journal';
 import { bikeForWrite, bikeRecord, eventShape } from '../data/records';
+import { jobData } from '../documents/job-data';
 import { workshopOf } from '../data/workshop';
 import { withoutStacks } from '../fit/summaries';
 import { makerIn } from './guard';
@@ -40,7 +41,11 @@ export function events(dataSource: DataSource): Hono {
       if (await manager.existsBy(JobEventEntity, { id })) {
         throw new ProblemError(409, 'id-taken', 'An event with this id exists already.');
       }
-      if (body.kind === 'step') await holdConfirmation(c, manager, bikeId, body.data as JobEventData<'step'>);
+      if (body.kind === 'step') {
+        const step = body.data as JobEventData<'step'>;
+        await holdConfirmation(c, manager, bikeId, step);
+        await holdSafety(c, manager, bikeId, step);
+      }
       if (body.kind === 'override') await holdOverride(manager, bikeId, body.data as JobEventData<'override'>);
       const event = manager.create(JobEventEntity, {
         id,
@@ -96,7 +101,7 @@ async function holdConfirmation(
 ): Promise<void> {
   if (how !== 'confirmed') return;
   const { id, name, role } = makerIn(c);
-  const needed = takesOwner(stepId) ? ['owner'] : ['owner', 'installer'];
+  const needed = ['owner', 'installer'];
   if (!needed.includes(role)) {
     throw new ProblemError(403, 'not-allowed', `${name} is here as ${role}; this takes ${needed.join(' or ')}.`);
   }
@@ -116,6 +121,38 @@ async function holdConfirmation(
   }
   if (done!.personId === id) {
     throw new ProblemError(403, 'not-allowed', `${name} did this step; somebody else confirms it.`);
+  }
+}
+
+/** A step that safety hangs on is never skipped: the owner stands in for it, with a reason that says something. */
+async function holdSafety(
+  c: Context,
+  manager: EntityManager,
+  bikeId: string,
+  { stepId, how, because }: JobEventData<'step'>,
+): Promise<void> {
+  if (how !== 'skipped' && how !== 'stood-in') return;
+  const workshop = await workshopOf(manager);
+  const { steps } = jobData(await bikeRecord(manager, bikeId), workshop, 'none');
+  const step = steps.find((state) => state.step.id === stepId)?.step;
+  const refuse = (message: string, path = 'data.how') => {
+    throw new ProblemError(422, 'invalid-input', 'This step is not ended so.', [{ path, messages: [message] }]);
+  };
+  if (how === 'skipped') {
+    if (step?.safety) refuse(`${stepId} is a step that safety hangs on: it is done, or the owner stands in for it`);
+    return;
+  }
+  const { name, role } = makerIn(c);
+  if (role !== 'owner') {
+    throw new ProblemError(403, 'not-allowed', `${name} is here as ${role}; this takes owner.`);
+  }
+  if (!step) refuse(`${stepId} is not in the plan of this bike`, 'data.stepId');
+  if (!step?.safety) refuse(`${stepId} may be skipped with a reason: nobody has to stand in for it`);
+  if (!saysSomething(because ?? '')) {
+    refuse(
+      `"${because ?? ''}" says too little; write at least ${reasonOfSubstance.characters} characters and ${reasonOfSubstance.words} different words`,
+      'data.because',
+    );
   }
 }
 

@@ -93,11 +93,12 @@ function holdWordsOfOthers(c: Context, events: JobFile['record']['events']): voi
   const { name, role } = makerIn(c);
   const given = events as CoreJobEvent[];
   const words =
-    eventsOf(given, 'override').length > 0 || eventsOf(given, 'step').some(({ data }) => data.how === 'confirmed');
+    eventsOf(given, 'override').length > 0 ||
+    eventsOf(given, 'step').some(({ data }) => data.how === 'confirmed' || data.how === 'stood-in');
   if (!words || role === 'owner') return;
   throw new ProblemError(
     403,
     'not-allowed',
-    `${name} is here as ${role}; this job carries overrides or confirmations: only the owner reads it in.`,
+    `${name} is here as ${role}; this job carries overrides, confirmations or what the owner answers for: only the owner reads it in.`,
   );
 }

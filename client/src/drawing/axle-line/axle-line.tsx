@@ -3,7 +3,7 @@ import Svg, { Defs, Line, Pattern, Rect } from 'react-native-svg';
 import type { Tones } from '../../ui/tones';
 import { axleLayout, type AxleLineData, type AxlePart } from './axle-parts';
 import { Clashes } from './clashes';
-import { Leaders, MiddleLine, Spacing } from './dimensions';
+import { Gap, Leaders, MiddleLine, Spacing } from './dimensions';
 import type { Drawing } from './drawing-scale';
 import { Axle, Hub } from './hub-and-axle';
 import { Part } from './part-shape';
@@ -59,6 +59,7 @@ export function AxleLine({ data, width, height, view, tones, selected, onPick, l
       <Clashes draw={draw} layout={layout} data={data} />
       <MiddleLine draw={draw} layout={layout} />
       <Spacing draw={draw} layout={layout} data={data} view={view} />
+      <Gap draw={draw} layout={layout} data={data} view={view} />
       {view === 'whole' ? null : <Leaders draw={draw} layout={layout} side={view} width={width} />}
     </Svg>
   );

@@ -13,6 +13,8 @@ export interface AxleLineData {
   lips: Record<Side, { diameterMm: number; depthMm: number } | null>;
   /** Sides on which the nut would stand on the lip. */
   onLip: Record<Side, boolean>;
+  /** Room between shoulders and dropouts that no washers fill; negative: the hub is wider than the frame. */
+  gapMm?: number;
 }
 
 export type AxlePartKind =
@@ -75,11 +77,11 @@ const radii: Record<AxlePartKind, number> = {
  *
  * @example axleLayout(data).parts.map(({ key }) => key) // left end to right end
  */
-export function axleLayout({ wheel, input, stack, outside }: AxleLineData): AxleLayout {
+export function axleLayout({ wheel, input, stack, outside, gapMm = 0 }: AxleLineData): AxleLayout {
   const half = input.hub.shoulderWidthMm / 2;
-  const left = sideParts('left', { wheel, input, stack, outside });
-  const right = sideParts('right', { wheel, input, stack, outside });
-  const faces = { left: -half - stack.left.totalMm, right: half + stack.right.totalMm };
+  const left = sideParts('left', { wheel, input, stack, outside, gapMm });
+  const right = sideParts('right', { wheel, input, stack, outside, gapMm });
+  const faces = { left: -half - stack.left.totalMm - gapMm / 2, right: half + stack.right.totalMm + gapMm / 2 };
   const { rotorFaceMm } = input.hub;
   const wanted = input.want?.rotorFaceMm;
   const rotorAt = rotorFaceMm === undefined ? null : -half + rotorFaceMm - stack.rotorShimMm;
@@ -106,7 +108,10 @@ export function axleLayout({ wheel, input, stack, outside }: AxleLineData): Axle
 }
 
 /** The parts of one side from the hub outwards. */
-function sideParts(side: Side, { wheel, input, stack, outside }: Omit<AxleLineData, 'lips' | 'onLip'>): AxlePart[] {
+function sideParts(
+  side: Side,
+  { wheel, input, stack, outside, gapMm = 0 }: Omit<AxleLineData, 'lips' | 'onLip'>,
+): AxlePart[] {
   const washers = new Map(input.washers.map((washer) => [washer.id, washer]));
   const outwards = side === 'left' ? -1 : 1;
   let at = (outwards * input.hub.shoulderWidthMm) / 2;
@@ -136,6 +141,7 @@ function sideParts(side: Side, { wheel, input, stack, outside }: Omit<AxleLineDa
     const washer = washers.get(id);
     if (washer) add(washer.kind, id, washer.thicknessMm, index);
   });
+  at += (outwards * gapMm) / 2;
   add('plate', 'plate', input.plateMm[side], null);
   for (const part of outside[side]) {
     // The dropout is a plate, too: a lock plate has a name of its own here.

@@ -23,6 +23,10 @@ export function Clashes({ draw: { x, y }, layout, data }: Piece) {
     const over = side === 'left' ? face - lip.depthMm : face + lip.depthMm;
     clashes.push({ from: Math.min(face, over), to: Math.max(face, over), half: lip.diameterMm / 2 + 6 });
   }
+  if ((data.gapMm ?? 0) < -0.005) {
+    clashes.push({ from: layout.shoulders.left, to: layout.faces.left, half: 20 });
+    clashes.push({ from: layout.faces.right, to: layout.shoulders.right, half: 20 });
+  }
   const { rotor } = layout;
   const adjust = data.input.want?.rotorAdjustMm ?? 1.5;
   if (rotor && Math.abs(data.stack.rotorErrorMm) > adjust) {

@@ -55,6 +55,42 @@ export function Spacing({ draw: { tones, x, height }, layout, data, view }: Piec
   );
 }
 
+/** Room that no washers fill, or metal in metal: dimensioned where it is. */
+export function Gap({ draw: { tones, x, y }, layout, data, view }: Piece & { view: AxleView }) {
+  const { gapMm = 0 } = data;
+  if (Math.abs(gapMm) < 0.005 || view !== 'whole') return null;
+  const at = y(34);
+  return (
+    <G>
+      {(['left', 'right'] as const).map((side) => {
+        const from = x(layout.shoulders[side]);
+        const to = x(layout.faces[side]);
+        return (
+          <G key={side}>
+            <Path
+              d={`M${from} ${at}H${to}M${from} ${at - 7}v14M${to} ${at - 7}v14`}
+              stroke={tones.stop}
+              strokeWidth={1.8}
+              fill="none"
+            />
+            <SvgText
+              x={(from + to) / 2}
+              y={at - 10}
+              textAnchor="middle"
+              fill={tones.stop}
+              fontFamily="Barlow Condensed"
+              fontWeight="600"
+              fontSize={18}
+            >
+              {figure(Math.abs(gapMm) / 2)}
+            </SvgText>
+          </G>
+        );
+      })}
+    </G>
+  );
+}
+
 /** Names with leader lines: at an end close up there is room for them. */
 export function Leaders({
   draw: { tones, x, y, height },

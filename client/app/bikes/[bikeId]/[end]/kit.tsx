@@ -1,0 +1,1 @@
+export { RiderScreen as default } from '../../../../src/kit/rider-screen';

@@ -1,0 +1,169 @@
+import type { Bike, BikeRecord } from '@cricket/contract/shapes';
+import { chosenWheelId } from '@cricket/core/choices';
+import type { End } from '@cricket/core/features';
+import type { KitFacts } from '@cricket/core/kit';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { useForm, useWatch, type Resolver } from 'react-hook-form';
+import { View } from 'react-native';
+
+import { bikePath, endPath } from '../bike/paths';
+import { useBike, useWheels } from '../data/use-bikes';
+import { useRefusal } from '../data/use-refusal';
+import { useWrites } from '../data/use-writes';
+import { RoleButton } from '../session/role-button';
+import { words as takeInWords } from '../take-in/words';
+import { Choices, Field } from '../ui/field';
+import { Failed, Fetching, Notice } from '../ui/notice';
+import { Screen } from '../ui/screen';
+import { Txt } from '../ui/txt';
+import { words as shared } from '../ui/words';
+import { checkRider, riderFacts, riderFields, type RiderFields } from './rider-form';
+import { words } from './words';
+
+/** One page a job: what of this kit goes on, for this rider. */
+export function RiderScreen() {
+  const { bikeId, end: endInAddress } = useLocalSearchParams<{ bikeId: string; end: string }>();
+  const end: End = endInAddress === 'rear' ? 'rear' : 'front';
+  const router = useRouter();
+  const { record, isPending, refetch } = useBike(bikeId);
+  const wheels = useWheels();
+  if (!record || !wheels.data) {
+    return (
+      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
+        {isPending || wheels.isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
+      </Screen>
+    );
+  }
+  const wheel = wheels.data.find(({ id }) => id === chosenWheelId(record.choices, end));
+  if (!wheel?.kit) {
+    const action = { label: words.toMatch, onPress: () => router.navigate(endPath(bikeId, end, 'match') as never) };
+    return (
+      <Screen title={words.noKit} tag={record.bike.tag} backTo={bikePath(bikeId)}>
+        <Notice title={words.noKit} action={action} />
+      </Screen>
+    );
+  }
+  return <RiderForm key={`${record.bike.id}${wheel.id}`} record={record} code={wheel.code} kit={wheel.kit} />;
+}
+
+const options = <K extends string>(named: { label: string } & Record<K, string>): readonly (readonly [K, string])[] =>
+  (Object.entries(named) as [K, string][]).filter(([name]) => (name as string) !== 'label');
+
+function RiderForm({ record, code, kit }: { record: BikeRecord; code: string; kit: KitFacts }) {
+  const { bike } = record;
+  const router = useRouter();
+  const { takeIn } = useWrites();
+  const refusal = useRefusal<Bike>();
+  const [version, setVersion] = useState<number | null>(null);
+  const { control, handleSubmit } = useForm<RiderFields>({
+    mode: 'onTouched',
+    defaultValues: riderFields(bike.facts, kit),
+    resolver: checkRider as Resolver<RiderFields>,
+  });
+  const [use, throttle] = useWatch({ control, name: ['use', 'throttle'] });
+  const keep = handleSubmit(async (values) => {
+    const outcome = await takeIn(bike.id, riderFacts(values, bike.facts, kit), version ?? bike.version);
+    const current = await refusal.settle(outcome);
+    if (current) setVersion(current.version);
+    if (outcome.kind !== 'refused') router.navigate(bikePath(bike.id) as never);
+  });
+  return (
+    <Screen
+      title={words.title(code)}
+      tag={bike.tag}
+      backTo={bikePath(bike.id)}
+      footer={<RoleButton needs="work" label={words.keep} look="do" onPress={() => void keep()} testID="keep-rider" />}
+    >
+      {refusal.messages.length > 0 ? (
+        <View role="alert" className="mx-4 mb-2 border-2 border-stop bg-sheet p-3">
+          <Txt bold>{refusal.conflict ? words.conflict : refusal.messages.join(' ')}</Txt>
+        </View>
+      ) : null}
+      <View className="max-w-[720px] gap-5 px-4 py-2">
+        <Txt>{words.lead}</Txt>
+        {kit.throttle === 'none' ? (
+          <Txt tone="soft">{words.noThrottle}</Txt>
+        ) : (
+          <>
+            <Choices
+              control={control}
+              name="throttle"
+              label={words.throttle.label}
+              hint={words.throttleWhy}
+              options={options(words.throttle)}
+            />
+            {throttle === 'used' ? (
+              <Choices
+                control={control}
+                name="throttleSide"
+                label={words.throttleSide.label}
+                hint={words.throttleSideWhy}
+                options={options(words.throttleSide)}
+              />
+            ) : null}
+          </>
+        )}
+        <Choices
+          control={control}
+          name="levers"
+          label={words.levers.label}
+          hint={words.leversWhy}
+          options={options(words.levers)}
+        />
+        <Choices
+          control={control}
+          name="sensor"
+          label={words.sensor.label}
+          hint={words.sensorWhy}
+          options={Object.entries(takeInWords.sensors)}
+        />
+        <Field control={control} name="sensorRoomMm" label={words.sensorRoomMm} numeric />
+        <View className="flex-row gap-3">
+          {(['sensorMinMm', 'sensorMaxMm'] as const).map((name) => (
+            <View key={name} className="min-w-0 flex-1">
+              <Field control={control} name={name} label={words[name]} numeric />
+            </View>
+          ))}
+        </View>
+        <Choices
+          control={control}
+          name="tabs"
+          label={words.tabs.label}
+          hint={words.tabsWhy}
+          options={options(words.tabs)}
+        />
+        <Choices control={control} name="nuts" label={words.nuts.label} options={options(words.nuts)} />
+        <Choices
+          control={control}
+          name="wheelOrder"
+          label={words.wheelOrder.label}
+          options={options(words.wheelOrder)}
+        />
+        <Choices
+          control={control}
+          name="charging"
+          label={words.charging.label}
+          hint={words.chargingWhy}
+          options={options(words.charging)}
+        />
+        <Choices control={control} name="pack" label={words.pack.label} options={options(words.pack)} />
+        <Txt size="lead" bold heading={2} className="border-b-2 border-ink">
+          {words.parts}
+        </Txt>
+        {kit.packing.map(({ part, count }, at) => (
+          <View key={part} className="gap-2">
+            <Choices
+              control={control}
+              name={`use.${at}`}
+              label={`${count} × ${part}`}
+              options={Object.entries(words.use)}
+            />
+            {use[at] === 'replaced' ? <Field control={control} name={`by.${at}`} label={words.by} /> : null}
+          </View>
+        ))}
+        <Field control={control} name="torques" label={words.torques} hint={words.torquesHint} lines={4} />
+      </View>
+    </Screen>
+  );
+}

@@ -1,0 +1,53 @@
+import { fastenerList } from '../ui/stated-lines';
+
+/** Words of the page of this kit for this rider. */
+export const words = {
+  title: (code: string) => `Kit ${code}, this rider`,
+  noKit: 'No kit is taken for this end yet',
+  toMatch: 'To the match',
+  keep: 'Keep',
+  conflict: 'Someone else changed this bike meanwhile: keep again to write over it.',
+  lead: 'What of this kit goes on this bike. Shopping list, plan, class of vehicle, settings and hand-over follow from it.',
+  noThrottle: 'This kit has no throttle.',
+  throttle: { label: 'Throttle', used: 'Fitted', 'left-out': 'Left out' },
+  throttleWhy: 'Left out it is no throttle: a class that allows none is kept.',
+  throttleSide: { label: 'Throttle side', left: 'Left', right: 'Right' },
+  throttleSideWhy: 'Left: clear of the rear shifter, a hand free to signal. Right: habit.',
+  levers: {
+    label: 'Brake levers',
+    kit: 'The kit’s, with cut-off',
+    own: 'The bike’s, no cut-off',
+    'own-and-switch': 'The bike’s and a switch',
+  },
+  leversWhy:
+    'Levers that are better brakes, or one piece with the shifter, stay. A brake part is never cut to take another lever.',
+  sensor: { label: 'Pedal sensor' },
+  sensorRoomMm: 'Room it needs beside the shell, mm',
+  sensorMinMm: 'Gap from, mm',
+  sensorMaxMm: 'Gap to, mm',
+  sensorWhy: 'Its own figures, from its sheet; empty: the usual ones.',
+  tabs: {
+    label: 'Tabs',
+    inside: 'Inside both',
+    mixed: 'One in, one out',
+    outside: 'Outside both',
+    plates: 'Plates in the eyes',
+  },
+  tabsWhy: 'Where more than one way is free. Washers under the nuts take thread.',
+  nuts: { label: 'Axle nuts', retorqued: 'Dry, re-torqued', locked: 'Thread-locked, renewed' },
+  wheelOrder: {
+    label: 'Order of the wheel',
+    'dry-fit-first': 'Bare wheel tried first',
+    'tyre-first': 'Tyre and rotor first',
+  },
+  charging: { label: 'Charging', 'off-bike': 'Off the bike', 'on-bike': 'On the bike' },
+  chargingWhy: 'Never where people sleep.',
+  pack: { label: 'Battery', supplied: 'The kit’s', reused: 'The rider’s own' },
+  parts: 'Parts of the kit',
+  use: { used: 'Used', 'left-out': 'Left out', replaced: 'Replaced' },
+  by: 'Replaced by',
+  byMissing: 'Say what takes its place.',
+  torques: 'Torques that the makers of fork, frame, caliper, stem and crank state',
+  torquesHint: `one a line, such as "front axle nut up to 40, the fork’s sheet". Fasteners: ${fastenerList}`,
+  gapRule: 'The gap ends before it begins.',
+};

@@ -1,0 +1,30 @@
+import type { FitFinding } from '@cricket/core/fit';
+
+import { sharedFindings } from './kit-list';
+import type { MatchLine } from './match-line';
+
+const finding = (id: string, because: string): FitFinding => ({
+  id,
+  verdict: 'stop',
+  measured: null,
+  limit: null,
+  margin: null,
+  unit: '',
+  because,
+  remedies: [],
+  area: 'bike',
+});
+const line = (...findings: FitFinding[]) => ({ findings }) as MatchLine;
+const rack = finding('rating.rack', 'The rack may carry 20 kg; it gets 27 kg.');
+
+describe('what every kit says alike', () => {
+  it('is told once', () => {
+    expect(sharedFindings([line(rack, finding('law-power', '500 W')), line(rack)])).toEqual([rack]);
+  });
+
+  it('is nothing where one kit says otherwise, or there is only one', () => {
+    expect(sharedFindings([line(rack), line(finding('rating.rack', 'It gets 30 kg.'))])).toEqual([]);
+    expect(sharedFindings([line(rack)])).toEqual([]);
+    expect(sharedFindings([])).toEqual([]);
+  });
+});

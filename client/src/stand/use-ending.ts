@@ -1,0 +1,42 @@
+import type { BikeRecord } from '@cricket/contract/shapes';
+import type { JobEventData } from '@cricket/core/job-events';
+import type { JobFacts, Step } from '@cricket/core/procedure';
+
+import { now } from '../data/clock';
+import { useWrites } from '../data/use-writes';
+import { chirp } from '../measure/chirp';
+import { useSettings } from '../settings/settings';
+import { readingsOf, type CheckValues } from './check-values';
+
+/** Writes down how a step ended, with everything that belongs to it. */
+export function useEnding(
+  record: BikeRecord,
+  job: JobFacts,
+  onWait: (stepId: string, what: string, minutes: number) => void,
+) {
+  const { addEvent, keepReading } = useWrites();
+  const { sound } = useSettings();
+  const bikeId = record.bike.id;
+  const endOf = (step: Step) => (job.ends.find(({ end }) => end === step.end) ?? job.ends[0]!).end;
+  const say = (step: Step, how: JobEventData<'step'>['how'], more: object = {}) =>
+    void addEvent(bikeId, 'step', { end: endOf(step), stepId: step.id, how, ...more });
+  const done = (step: Step, values: CheckValues, minutes: number) => {
+    const readings = readingsOf(values);
+    say(step, 'done', {
+      minutes: Number(Math.min(1440, minutes).toFixed(2)),
+      ...(readings.length && { readings }),
+    });
+    const end = endOf(step);
+    for (const { feature, ...data } of step.irreversible) {
+      void addEvent(bikeId, 'irreversible', { end, ...data });
+      // A slot that was filed stays a filed one, however often it is measured again.
+      if (feature && data.amountMm !== undefined) {
+        const takenAt = now().toISOString();
+        void keepReading(bikeId, { end, feature, valueMm: data.amountMm, instrument: 'calipers', takenAt });
+      }
+    }
+    if (sound) chirp();
+    if (step.waitMinutes > 0) onWait(step.id, step.title, step.waitMinutes);
+  };
+  return { say, done };
+}

@@ -149,7 +149,7 @@ function filled(values: KitFieldValues, group: string): boolean {
 }
 
 function readField(field: KitField, text: string): unknown {
-  if (field.how === 'torques') return readStated(text, 'the kit’s maker');
+  if (field.how === 'torques') return text === '' ? undefined : readStated(text, 'the kit’s maker');
   if (field.how === 'lines' || field.how === 'packing') {
     const lines = text
       .split('\n')

@@ -43,6 +43,14 @@ describe('applyWrite', () => {
     expect(record?.choices).toMatchObject([{ end: 'rear', wheelId: null }]);
   });
 
+  it('lets a second change of the take-in build on one that waits', () => {
+    const changes = [2, 3].map((mass, index) =>
+      pending({ kind: 'taken-in', bikeId: 'b' }, { facts: { massKg: mass }, version: index + 1 }),
+    );
+    const record = [bikeIn, ...changes].reduce<BikeRecord | null>(applyWrite, null);
+    expect(record?.bike).toMatchObject({ facts: { massKg: 3 }, version: 3 });
+  });
+
   it('leaves out what was refused, and foresees no stack', () => {
     const refused = {
       ...reading,

@@ -16,9 +16,11 @@ export function applyWrite(record: BikeRecord | null, write: PendingWrite): Bike
   if (!record) return null;
   switch (about.kind) {
     case 'bike-changed':
-      return { ...record, bike: { ...record.bike, ...write.body } };
-    case 'taken-in':
-      return { ...record, bike: { ...record.bike, facts: (write.body as { facts: BikeFacts }).facts } };
+      return { ...record, bike: { ...record.bike, ...write.body, version: versionAfter(record, write) } };
+    case 'taken-in': {
+      const { facts } = write.body as { facts: BikeFacts };
+      return { ...record, bike: { ...record.bike, facts, version: versionAfter(record, write) } };
+    }
     case 'order':
       return withOrder(record, write, about.id);
     case 'reading':
@@ -40,6 +42,12 @@ export function applyWrite(record: BikeRecord | null, write: PendingWrite): Bike
     default:
       return record;
   }
+}
+
+/** The version that the bike will have: a second change made meanwhile builds on this one. */
+function versionAfter({ bike }: BikeRecord, { body }: PendingWrite): number {
+  const { version } = body as { version?: number };
+  return version === undefined ? bike.version : version + 1;
 }
 
 /** Whether a write concerns this bike. */

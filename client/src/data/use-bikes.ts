@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 
 import { read } from './api';
+import { withStoreWrites, withWheelWrites } from './apply-shop-write';
 import { applyWrite, concerns } from './apply-write';
 import { keys } from './queries';
 import { useOutbox } from './use-outbox';
@@ -32,14 +33,20 @@ export function useFoundBikes(text: string) {
   });
 }
 
-/** The catalogue of motor wheels. */
+/** The catalogue of motor wheels, what waits for the server included. */
 export function useWheels() {
-  return useQuery({ queryKey: keys.wheels, queryFn: ({ signal }) => read<Wheel[]>(routes.wheels, signal) });
+  const query = useQuery({ queryKey: keys.wheels, queryFn: ({ signal }) => read<Wheel[]>(routes.wheels, signal) });
+  const { writes } = useOutbox();
+  const data = useMemo(() => query.data && withWheelWrites(query.data, writes), [query.data, writes]);
+  return { data, isPending: query.isPending, error: query.error, refetch: query.refetch };
 }
 
-/** What is on hand. */
+/** What is on hand, what waits for the server included. */
 export function useStores() {
-  return useQuery({ queryKey: keys.stores, queryFn: ({ signal }) => read<StoreItem[]>(routes.stores, signal) });
+  const query = useQuery({ queryKey: keys.stores, queryFn: ({ signal }) => read<StoreItem[]>(routes.stores, signal) });
+  const { writes } = useOutbox();
+  const data = useMemo(() => query.data && withStoreWrites(query.data, writes), [query.data, writes]);
+  return { data, isPending: query.isPending, error: query.error, refetch: query.refetch };
 }
 
 /** One bike with everything known of it, what waits for the server included. */

@@ -5,19 +5,24 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 
 import { read } from './api';
+import { withSettingsWrites } from './apply-shop-write';
 import { keys } from './queries';
 import { useStores, useWheels } from './use-bikes';
+import { useOutbox } from './use-outbox';
 
-/** What the workshop has set for itself: limits, tools, hourly rate, classes of vehicle. */
+/** What the workshop has set for itself: limits, tools, hourly rate, classes of vehicle; what waits is included. */
 export function useShopSettings() {
-  return useQuery({
+  const query = useQuery({
     queryKey: keys.settings,
     queryFn: ({ signal }) => read<ShopSettings>(routes.settings, signal),
   });
+  const { writes } = useOutbox();
+  const data = useMemo(() => query.data && withSettingsWrites(query.data, writes), [query.data, writes]);
+  return { data, isPending: query.isPending, error: query.error, refetch: query.refetch };
 }
 
-const noWheels: Wheel[] = [];
-const noStores: StoreItem[] = [];
+const noWheels: readonly Wheel[] = [];
+const noStores: readonly StoreItem[] = [];
 
 /** Everything of the workshop that a fit depends on; ready when all of it is known on this phone. */
 export function useWorkshop() {

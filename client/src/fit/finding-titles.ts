@@ -102,6 +102,7 @@ const titles: Record<string, string> = {
   'law-registration': 'Class of vehicle: registration',
   'kit-unknown': 'Kit recorded',
   'kit-unverified': 'Kit from own measurements',
+  'kit-pattern': 'Wheel measured',
   lacing: 'Hub laced',
   budget: 'Budget',
 };

@@ -67,6 +67,11 @@ export function KitList({ lines, chosenAt, onOpen }: KitListProps) {
                 ? words.couldStop(line.couldStop.length)
                 : (decides(line)?.because ?? (line.findings.length > 0 ? words.nothingElse : words.allGoes))}
             </Txt>
+            {line.unmeasured > 0 ? (
+              <Txt size="label" tone="unknown">
+                {words.pattern(line.unmeasured)}
+              </Txt>
+            ) : null}
           </View>
           <View className="items-end">
             <Txt figure bold>

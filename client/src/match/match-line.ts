@@ -22,6 +22,8 @@ export interface MatchLine {
   toGet: number;
   /** Before everything is measured: ids of the readings that could still stop it; null once all is read, or it stops. */
   couldStop: readonly string[] | null;
+  /** How many of its figures are a pattern's. */
+  unmeasured: number;
 }
 
 /** A row of the match, trimmed for the page. */
@@ -41,6 +43,7 @@ export function matchLine({ wheel, end, report, worth }: MatchRow): MatchLine {
     firstTimeRight: report.stack?.stacks[0]?.firstTimeRight ?? null,
     toGet: report.shopping.length,
     couldStop: null,
+    unmeasured: wheel.kit?.unmeasured?.length ?? 0,
   };
 }
 

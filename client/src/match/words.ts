@@ -1,5 +1,7 @@
 /** Words of the match. */
 export const words = {
+  pattern: (count: number) =>
+    count === 1 ? 'One figure of the wheel is a pattern’s' : `${count} figures of the wheel are a pattern’s`,
   title: 'Match',
   working: (done: number, all: number) => `Looking at kit ${done} of ${all}`,
   cancel: 'Stop looking',

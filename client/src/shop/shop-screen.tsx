@@ -23,7 +23,7 @@ export function ShopScreen() {
   const router = useRouter();
   const shop = useShop();
   const { theme, sound } = useSettings();
-  const settings = useShopSettings();
+  const { data: settings } = useShopSettings();
   const { putSettings } = useWrites();
   const { own } = useMay();
   return (
@@ -50,12 +50,12 @@ export function ShopScreen() {
           value={sound ? 'on' : 'off'}
           onPick={(value) => changeSettings({ sound: value === 'on' })}
         />
-        {own && settings.data ? (
+        {own && settings ? (
           <Switch
             label={words.second}
             options={Object.entries(words.secondOptions) as [SecondLooks, string][]}
-            value={settings.data.secondPerson ?? 'none'}
-            onPick={(secondPerson) => void putSettings({ ...settings.data, secondPerson })}
+            value={settings.secondPerson ?? 'none'}
+            onPick={(secondPerson) => void putSettings({ ...settings, secondPerson })}
           />
         ) : null}
         <Pressable

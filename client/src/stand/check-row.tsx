@@ -1,7 +1,7 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import type { StepCheck } from '@cricket/core/procedure';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { figure } from '../bike/figures';
 import { Keypad } from '../measure/keypad';
@@ -9,6 +9,7 @@ import { useTyped } from '../measure/use-typed';
 import { PhotoStrip } from '../photos/photo-strip';
 import { Button } from '../ui/button';
 import { Mark } from '../ui/mark';
+import { Tick } from '../ui/tick';
 import { Txt } from '../ui/txt';
 import { readTyped } from '../ui/typed-number';
 import { checkState, mostNm, type CheckValues } from './check-values';
@@ -29,25 +30,7 @@ export function CheckRow({ check, record, stepId, values, disabled, onTick, onFi
   switch (check.kind) {
     case 'confirm': {
       const ticked = values.ticked[check.id] ?? false;
-      return (
-        <Pressable
-          role="checkbox"
-          aria-checked={ticked}
-          disabled={disabled}
-          onPress={() => onTick(check.id, !ticked)}
-          className="min-h-[60px] flex-row items-center gap-3 border-b border-rule px-4 py-2"
-        >
-          <View
-            className={`h-9 w-9 items-center justify-center border-2 border-ink ${ticked ? 'bg-ink' : 'bg-sheet'}`}
-            aria-hidden
-          >
-            {ticked ? <Txt className="!text-paper">✓</Txt> : null}
-          </View>
-          <Txt size="lead" className="min-w-0 flex-1">
-            {check.what}
-          </Txt>
-        </Pressable>
-      );
+      return <Tick label={check.what} ticked={ticked} disabled={disabled} onTick={(next) => onTick(check.id, next)} />;
     }
     case 'photo':
       return (

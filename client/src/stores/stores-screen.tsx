@@ -6,7 +6,6 @@ import { Pressable, View } from 'react-native';
 
 import { figure, mm } from '../bike/figures';
 import { useStores } from '../data/use-bikes';
-import { useOutbox } from '../data/use-outbox';
 import { useRefusal } from '../data/use-refusal';
 import { useWrites } from '../data/use-writes';
 import { Button } from '../ui/button';
@@ -29,7 +28,11 @@ export function StoresScreen() {
       {isPending ? <Fetching /> : null}
       {error && !data ? <Failed retry={() => void refetch()} /> : null}
       {data?.length === 0 ? (
-        <Notice title={words.none} because={words.noneWhy} action={{ label: words.add, onPress: add }} />
+        <Notice
+          title={words.none}
+          because={words.noneWhy}
+          action={{ label: words.open, onPress: () => router.navigate('/open' as never) }}
+        />
       ) : null}
       {refusal.messages.length > 0 ? (
         <Txt role="alert" tone="stop" bold className="px-4 py-2">
@@ -99,10 +102,8 @@ function matches(item: StoreItem, search: string): boolean {
 function Line({ item, settle }: { item: StoreItem; settle: ReturnType<typeof useRefusal<StoreItem>>['settle'] }) {
   const router = useRouter();
   const { putStoreItem } = useWrites();
-  const { writes } = useOutbox();
   const [busy, setBusy] = useState(false);
-  const pending = writes.find(({ about, refused }) => about.kind === 'store-item' && about.id === item.id && !refused);
-  const count = pending ? (pending.body as StoreItem).count : item.count;
+  const { count } = item;
   const name = `${words.kinds[item.kind]} ${sizeOf(item)}`;
   const set = async (next: number) => {
     const { id, withdrawnAt: _, ...entry } = item;
@@ -122,7 +123,7 @@ function Line({ item, settle }: { item: StoreItem; settle: ReturnType<typeof use
     <Pressable
       role="button"
       aria-label={by > 0 ? words.more(name) : words.fewer(name)}
-      disabled={busy || !!pending || count + by < 0}
+      disabled={busy || count + by < 0}
       onPress={() => void set(count + by)}
       className="h-12 w-12 items-center justify-center border-2 border-ink bg-sheet active:bg-lime"
     >

@@ -10,6 +10,7 @@ export const words = {
   notFound: (text: string) => `Nothing in the stores is called "${text}".`,
   none: 'The stores are empty',
   noneWhy: 'Put in the washers and shims that lie in the drawer: the fit uses only what is there.',
+  open: 'Take the usual drawer',
   kinds: {
     plain: 'Plain washers',
     tabbed: 'Tabbed washers',

@@ -6,7 +6,7 @@ import { Pressable, View } from 'react-native';
 
 import { nextSentence } from '../bike/next-words';
 import { nextPath } from '../bike/paths';
-import { useBikes, useFoundBikes, useShop } from '../data/use-bikes';
+import { useBikes, useFoundBikes, useShop, useWheels } from '../data/use-bikes';
 import { BikeMap } from '../drawing/bike-map/bike-map';
 import { Button } from '../ui/button';
 import { Mark } from '../ui/mark';
@@ -33,7 +33,10 @@ export function TodayScreen() {
       {isPending && rows.length === 0 ? <Fetching /> : null}
       {error && rows.length === 0 ? <Failed retry={() => void refetch()} /> : null}
       {!isPending && !error && rows.length === 0 ? (
-        <Notice title={words.none} because={words.noneWhy} action={{ label: words.bikeIn, onPress: bringIn }} />
+        <>
+          <Notice title={words.none} because={words.noneWhy} action={{ label: words.bikeIn, onPress: bringIn }} />
+          <OpenShop />
+        </>
       ) : null}
       {first ? (
         <>
@@ -65,6 +68,20 @@ export function TodayScreen() {
         </Txt>
       ) : null}
     </Screen>
+  );
+}
+
+/** A shop without wheels can judge nothing: what fills it is one tap away. */
+function OpenShop() {
+  const router = useRouter();
+  const wheels = useWheels();
+  if (wheels.data?.length !== 0) return null;
+  return (
+    <Notice
+      title={words.emptyShop}
+      because={words.emptyShopWhy}
+      action={{ label: words.open, onPress: () => router.navigate('/open' as never) }}
+    />
   );
 }
 

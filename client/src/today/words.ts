@@ -9,5 +9,8 @@ export const words = {
   carryOn: 'Carry on',
   none: 'No bikes in the shop',
   noneWhy: 'Bring the first one in: a tag and a name are enough.',
+  emptyShop: 'Nothing to judge by yet',
+  emptyShopWhy: 'A drawer to count and wheels to measure, from patterns: then a bike gets a verdict.',
+  open: 'Open the shop',
   practice: 'Demo shop: everything here is invented and can be renewed at any time.',
 };

@@ -1,11 +1,9 @@
 import type { WheelEntry } from '@cricket/contract';
 import type { Wheel } from '@cricket/contract/shapes';
 
-import type { KitFacts } from '@cricket/core/kit';
-
 import { numberRule, typedFigure } from '../ui/number-rule';
 import { deliveredText, readDelivered } from './delivered-text';
-import { kitFieldValues, readKit, type KitFieldValues } from './kit-form';
+import { kitFieldValues, readKit, type KitFieldName, type KitFieldValues } from './kit-form';
 import { words } from './words';
 
 /** A number field of the form: range, and whether it may stay empty. */
@@ -112,9 +110,9 @@ export function checkWheel(values: WheelFields) {
   return Object.keys(errors).length ? { values: {}, errors } : { values, errors: {} };
 }
 
-/** What goes to the server; `before` keeps what the form does not show. */
-export function wheelEntry(values: WheelFields, version: number, before?: KitFacts | null): WheelEntry {
-  const kit = values.kitKnown === 'yes' ? readKit(values.kit, before) : null;
+/** What goes to the server; `before` keeps what the form does not show, and says what was a pattern's until now. */
+export function wheelEntry(values: WheelFields, version: number, before?: Wheel): WheelEntry {
+  const kit = values.kitKnown === 'yes' ? readKit(values.kit, before?.kit) : null;
   const numbers = (names: readonly string[]) =>
     Object.fromEntries(names.map((name) => [name, typedFigure(values[name as AxleField | OwnField])]));
   const parts = (text: string) => {
@@ -132,7 +130,35 @@ export function wheelEntry(values: WheelFields, version: number, before?: KitFac
     cableExit: values.cableExit,
     downMark: values.downMark,
     delivered: { left: parts(values.deliveredLeft), right: parts(values.deliveredRight) },
-    kit: kit && 'kit' in kit ? kit.kit : null,
+    kit: kit && 'kit' in kit ? { ...kit.kit, ...stillUnmeasured(values, before) } : null,
     version,
   };
+}
+
+/** A figure of a pattern that somebody has changed is measured; the others stay marked. */
+function stillUnmeasured(values: WheelFields, before: Wheel | undefined): { unmeasured?: string[] } {
+  const marked = before?.kit?.unmeasured;
+  if (!marked) return {};
+  const shown = wheelFields(before);
+  const left = marked.filter((path) => figureText(values, path) === figureText(shown, path));
+  return left.length ? { unmeasured: left } : {};
+}
+
+/** The form's text of the figure at a path such as `axle.leftMm` or `kit.motor.ratedW`. */
+export function figureText(values: WheelFields, path: string): string {
+  const { kit, name } = fieldAt(path);
+  return kit ? values.kit[name as KitFieldName] : values[name as AxleField | OwnField];
+}
+
+/** The same form with another text at a path. */
+export function withFigure(values: WheelFields, path: string, text: string): WheelFields {
+  const { kit, name } = fieldAt(path);
+  return kit ? { ...values, kit: { ...values.kit, [name]: text } } : { ...values, [name]: text };
+}
+
+/** What the form calls the figure at a path, and whether the kit has it. */
+export function fieldAt(path: string): { kit: boolean; name: string } {
+  return path.startsWith('kit.')
+    ? { kit: true, name: path.slice('kit.'.length).replaceAll('.', '-') }
+    : { kit: false, name: path.split('.').at(-1)! };
 }

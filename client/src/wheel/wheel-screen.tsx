@@ -53,7 +53,7 @@ function WheelForm({ wheel, model }: { wheel?: Wheel; model?: Wheel }) {
   const { control, watch } = form;
   const kitKnown = watch('kitKnown');
   const keep = form.handleSubmit(async (values) => {
-    const outcome = await putWheel(wheelId, wheelEntry(values, version, (wheel ?? model)?.kit));
+    const outcome = await putWheel(wheelId, wheelEntry(values, version, wheel ?? model));
     const current = await refusal.settle(outcome);
     if (current) setVersion(current.version);
     if (outcome.kind !== 'refused') router.navigate('/wheels' as never);
@@ -73,6 +73,20 @@ function WheelForm({ wheel, model }: { wheel?: Wheel; model?: Wheel }) {
       }
       footer={<RoleButton needs="work" label={words.save} look="do" onPress={() => void keep()} />}
     >
+      {wheel?.kit?.unmeasured?.length ? (
+        <View className="gap-2 px-4 pb-2">
+          <Txt tone="unknown" bold>
+            {words.patternLeft(wheel.kit.unmeasured.length)}
+          </Txt>
+          <Button
+            label={words.measureIt}
+            look="do"
+            onPress={() => router.navigate(`/wheels/${wheel.id}/measure` as never)}
+            className="self-start"
+            testID="measure-wheel"
+          />
+        </View>
+      ) : null}
       {wheel ? <WheelFacts wheel={wheel} /> : null}
       {refusal.messages.length > 0 ? (
         <View role="alert" className="mx-4 mb-2 border-2 border-stop bg-sheet p-3">

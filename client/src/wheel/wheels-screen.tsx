@@ -29,7 +29,11 @@ export function WheelsScreen() {
       {isPending ? <Fetching /> : null}
       {error && !data ? <Failed retry={() => void refetch()} /> : null}
       {data?.length === 0 ? (
-        <Notice title={words.none} because={words.noneWhy} action={{ label: words.add, onPress: add }} />
+        <Notice
+          title={words.none}
+          because={words.noneWhy}
+          action={{ label: words.open, onPress: () => router.navigate('/open' as never) }}
+        />
       ) : null}
       {data && data.length > 0 ? (
         <View className="px-4 pb-2">
@@ -54,6 +58,9 @@ export function WheelsScreen() {
           </Txt>
           <Txt tone="soft">{wheelLine(wheel)}</Txt>
           {wheel.kit ? <Txt tone="soft">{kitLine(wheel)}</Txt> : null}
+          {wheel.kit?.unmeasured?.length ? (
+            <Txt tone="unknown">{words.patternLeft(wheel.kit.unmeasured.length)}</Txt>
+          ) : null}
         </Pressable>
       ))}
     </Screen>

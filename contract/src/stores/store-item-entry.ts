@@ -5,7 +5,15 @@ import { IsInt, IsIn, IsNumber, IsOptional, Max, Min, ValidateIf } from 'class-v
 import { HoldsPlain } from '../holds-plain';
 
 /** What goes over or into a thread has a bore. */
-const withBore: readonly StoreKind[] = ['plain', 'tabbed', 'c-washer', 'arm', 'rotor-bolt', 'caliper-bolt'];
+const withBore: readonly StoreKind[] = [
+  'plain',
+  'tabbed',
+  'c-washer',
+  'lock-plate',
+  'arm',
+  'rotor-bolt',
+  'caliper-bolt',
+];
 
 /** A line of the stores: new (version 0), or changed (the version that was read). */
 export class StoreItemEntry {
@@ -21,7 +29,7 @@ export class StoreItemEntry {
   @IsOptional()
   @IsNumber({ allowNaN: false, allowInfinity: false })
   @Min(6)
-  @Max(90)
+  @Max(320)
   outerMm?: number | null;
 
   @IsNumber({ allowNaN: false, allowInfinity: false })

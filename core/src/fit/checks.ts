@@ -200,6 +200,7 @@ export function kitFindings({ wheel }: FitInput): Finding[] {
             'Measure again on the part itself before anything is filed.',
           ]),
         ]),
+    ...patternFindings(wheel.code, kit),
     ...rimFindings(kit),
     ...(kit.battery === undefined
       ? [
@@ -211,6 +212,16 @@ export function kitFindings({ wheel }: FitInput): Finding[] {
     ...(kit.battery && kit.battery.cost === undefined
       ? [told('battery-cost', 'unknown', 'What the battery costs is not known.', ['Ask the supplier.'])]
       : []),
+  ];
+}
+
+/** A figure of a pattern says nothing about the wheel on the bench. */
+function patternFindings(code: string, { unmeasured = [] }: KitFacts): Finding[] {
+  if (unmeasured.length === 0) return [];
+  return [
+    told('kit-pattern', 'unknown', `${unmeasured.length} figures of ${code} are a pattern’s, not measured.`, [
+      'Measure them on the wheel: its page asks for one after the other.',
+    ]),
   ];
 }
 

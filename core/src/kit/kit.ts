@@ -110,6 +110,11 @@ export const kitFactsSchema = record({
   ownSteps: list(text(300), 30),
   /** What its guarantee does not cover. */
   exclusions: list(text(300), 30),
+  /**
+   * Paths of the wheel's figures, such as `axle.leftMm` or `kit.massKg`, that are a pattern's and not this wheel's: nobody has
+   * measured them. As long as one is left nothing goes with this kit.
+   */
+  unmeasured: optional(list(text(60), 60)),
   /** From a data sheet or from own measurements that were checked; false: a used or unknown part. */
   verified: flag(),
 });

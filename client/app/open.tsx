@@ -1,0 +1,1 @@
+export { OpenScreen as default } from '../src/open/open-screen';

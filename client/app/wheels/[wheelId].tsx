@@ -1,1 +1,0 @@
-export { WheelScreen as default } from '../../src/wheel/wheel-screen';

@@ -1,0 +1,1 @@
+export { WheelScreen as default } from '../../../src/wheel/wheel-screen';

@@ -1,0 +1,1 @@
+export { MeasureWheelScreen as default } from '../../../src/wheel/measure-wheel-screen';

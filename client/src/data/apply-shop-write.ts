@@ -1,0 +1,48 @@
+import type { ShopSettings, StoreItem, Wheel } from '@cricket/contract/shapes';
+
+import type { PendingWrite } from './outbox-store';
+
+/** The catalogue as it will be once what waits for the server is stored. */
+export function withWheelWrites(wheels: readonly Wheel[], writes: readonly PendingWrite[]): readonly Wheel[] {
+  return writes.reduce<readonly Wheel[]>((known, { about, body, refused }) => {
+    if (refused) return known;
+    if (about.kind === 'wheel') return put(known, { ...body, id: about.id } as Wheel);
+    if (about.kind === 'wheels-import') return (body as { rows: Wheel[] }).rows.reduce(put<Wheel>, known);
+    return known;
+  }, wheels);
+}
+
+/** The stores as they will be once what waits for the server is stored. */
+export function withStoreWrites(stores: readonly StoreItem[], writes: readonly PendingWrite[]): readonly StoreItem[] {
+  return writes.reduce<readonly StoreItem[]>((known, { about, body, refused }) => {
+    if (refused) return known;
+    if (about.kind === 'store-item') return put(known, { withdrawnAt: null, ...body, id: about.id } as StoreItem);
+    if (about.kind === 'store-item-out') return known.filter(({ id }) => id !== about.id);
+    if (about.kind === 'stores-import') return (body as { rows: StoreItem[] }).rows.reduce(put<StoreItem>, known);
+    return known;
+  }, stores);
+}
+
+/** The shop's settings as they will be once what waits for the server is stored. */
+export function withSettingsWrites(settings: ShopSettings, writes: readonly PendingWrite[]): ShopSettings {
+  return writes.reduce<ShopSettings>(
+    (known, { about, body, refused }) =>
+      about.kind === 'settings' && !refused
+        ? { ...known, ...(body as ShopSettings), version: nextVersion(body) }
+        : known,
+    settings,
+  );
+}
+
+/** One line in its place, with the version that it will have: one change more may follow at once. */
+function put<T extends { id: string; version: number }>(known: readonly T[], item: T): readonly T[] {
+  const next = { ...item, version: nextVersion(item) };
+  return known.some(({ id }) => id === item.id)
+    ? known.map((old) => (old.id === item.id ? next : old))
+    : [...known, next];
+}
+
+/** A row of a list file need not say which version it replaces. */
+function nextVersion(body: { version?: number }): number {
+  return (body.version ?? 0) + 1;
+}

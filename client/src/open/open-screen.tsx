@@ -1,0 +1,118 @@
+import {
+  drawerThreads,
+  usualDrawer,
+  wheelFromPattern,
+  wheelPatterns,
+  type DrawerThread,
+  type WheelPattern,
+} from '@cricket/core/patterns';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { useStores, useWheels } from '../data/use-bikes';
+import { useRefusal } from '../data/use-refusal';
+import { useWrites } from '../data/use-writes';
+import { RoleButton } from '../session/role-button';
+import { Fetching } from '../ui/notice';
+import { Screen } from '../ui/screen';
+import { Tick } from '../ui/tick';
+import { Txt } from '../ui/txt';
+import { freeCode } from './free-code';
+import { words } from './words';
+
+/** What an empty shop starts from: the usual drawer to be counted, wheels as patterns to be measured. */
+export function OpenScreen() {
+  const router = useRouter();
+  const stores = useStores();
+  const wheels = useWheels();
+  const { importStores, importWheels } = useWrites();
+  const refusal = useRefusal<never>();
+  const [threads, setThreads] = useState<readonly DrawerThread[]>([]);
+  const [patterns, setPatterns] = useState<readonly WheelPattern['id'][]>([]);
+  const [busy, setBusy] = useState(false);
+  if (!stores.data || !wheels.data) {
+    return (
+      <Screen title={words.title} backTo="/">
+        <Fetching />
+      </Screen>
+    );
+  }
+  const lines = usualDrawer(threads);
+  const taken = wheels.data.map(({ code }) => code);
+  const picked = wheelPatterns.filter(({ id }) => patterns.includes(id));
+  const take = async () => {
+    setBusy(true);
+    const rows = picked.map((pattern) => ({
+      ...wheelFromPattern(pattern, crypto.randomUUID(), freeCode(words.patterns[pattern.id].code, taken)),
+      note: '',
+      version: 0,
+    }));
+    const outcomes = [
+      ...(lines.length ? [await importStores(lines.map((line) => ({ ...line, id: crypto.randomUUID() })))] : []),
+      ...(rows.length ? [await importWheels(rows)] : []),
+    ];
+    for (const outcome of outcomes) await refusal.settle(outcome);
+    setBusy(false);
+    if (outcomes.some(({ kind }) => kind === 'refused')) return;
+    const [first] = rows;
+    router.replace((first ? `/wheels/${first.id}/measure` : '/stores') as never);
+  };
+  return (
+    <Screen
+      title={words.title}
+      backTo="/"
+      footer={
+        <RoleButton
+          needs="work"
+          label={lines.length + picked.length ? words.take(lines.length, picked.length) : words.nothing}
+          look="do"
+          disabled={busy || lines.length + picked.length === 0}
+          onPress={() => void take()}
+          testID="open-take"
+        />
+      }
+    >
+      <View className="max-w-[640px]">
+        <Txt tone="soft" className="px-4 pb-2">
+          {words.lead}
+        </Txt>
+        {refusal.messages.map((message) => (
+          <Txt key={message} role="alert" tone="stop" bold className="px-4">
+            {message}
+          </Txt>
+        ))}
+        <Title text={words.wheels} why={words.wheelsWhy} />
+        {wheelPatterns.map(({ id }) => (
+          <Tick
+            key={id}
+            label={words.patterns[id].name}
+            about={words.patterns[id].about}
+            ticked={patterns.includes(id)}
+            onTick={(on) => setPatterns(on ? [...patterns, id] : patterns.filter((item) => item !== id))}
+          />
+        ))}
+        <Title text={words.drawer} why={stores.data.length ? words.drawerThere : words.drawerWhy} />
+        {drawerThreads.map((thread) => (
+          <Tick
+            key={thread}
+            label={words.thread(thread)}
+            ticked={threads.includes(thread)}
+            onTick={(on) => setThreads(on ? [...threads, thread] : threads.filter((item) => item !== thread))}
+          />
+        ))}
+      </View>
+    </Screen>
+  );
+}
+
+function Title({ text, why }: { text: string; why: string }) {
+  return (
+    <View className="border-b-2 border-ink px-4 pb-1 pt-4">
+      <Txt size="label" figure tone="soft" heading={2}>
+        {text}
+      </Txt>
+      <Txt tone="soft">{why}</Txt>
+    </View>
+  );
+}

@@ -44,15 +44,12 @@ test('a tighter limit changes the verdict, a bad one is named, and the default c
 
 test('two kits are compared, and one is taken', async ({ page, shop }) => {
   await page.goto(`${shop.url}${tourer}/match`);
-  const compare = page
-    .getByRole('checkbox', { name: 'Compare' })
-    .or(page.getByRole('button', { name: 'Compare', exact: true }));
-  await compare.first().click();
-  const next = page.getByRole('button', { name: 'After', exact: true });
-  if (await next.isVisible()) {
-    await next.click();
-    await page.getByRole('button', { name: 'Compare', exact: true }).click();
-  } else await compare.nth(1).click();
+  // On a phone the list comes first, one kit on tap.
+  await page.getByTestId('kit-FW-1-front').click();
+  const compare = page.getByRole('button', { name: 'Compare', exact: true });
+  await compare.click();
+  await page.getByRole('button', { name: 'After', exact: true }).click();
+  await compare.click();
   const table = page.getByTestId('compared');
   await expect(table).toContainText('FW-1 · front');
   await expect(table).toContainText('Hands on');

@@ -24,23 +24,32 @@ test(
     await where.getByRole('radio', { name: 'At the steps that tell most' }).click();
     await become(page, shop, 'installer');
     await taken(page, shop);
-    // Everything before the nuts is skipped here; the walk through all of it is another test's.
+    // What safety hangs on is done, the rest before the nuts is skipped; the walk through all of it is another test's.
     const stand = new Stand(page);
-    await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
+    const nuts = `${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`;
+    const title = page.getByTestId('step-title');
+    await page.goto(nuts);
     for (;;) {
-      const first = page.getByText('First comes');
-      await expect(page.getByTestId('step-title')).toBeVisible();
-      if ((await page.getByTestId('step-title').innerText()) === 'Axle nuts to their torque') {
-        if (!(await first.isVisible())) break;
-        await first.locator('xpath=..').getByRole('link').first().click();
-        await expect(page.getByTestId('step-title')).not.toHaveText('Axle nuts to their torque');
+      await expect(title).toBeVisible();
+      const first = page.getByTestId('go-first');
+      if (!(await first.isVisible())) {
+        if ((await title.innerText()) === 'Axle nuts to their torque') break;
+        const address = page.url();
+        if (await page.getByRole('button', { name: 'Skip' }).isVisible()) {
+          await page.getByRole('button', { name: 'Skip' }).click();
+          await page.getByTestId('step-because').fill('done last week');
+          await page.getByTestId('keep-because').click();
+        } else {
+          await stand.checks();
+          await page.getByTestId('step-done').click();
+        }
+        await expect.poll(() => page.url()).not.toBe(address);
+        await page.goto(nuts);
+      } else {
+        const words = await title.innerText();
+        await first.click();
+        await expect(title).not.toHaveText(words);
       }
-      await page.getByRole('button', { name: 'Skip' }).click();
-      await page.getByTestId('step-because').fill('done last week');
-      const address = page.url();
-      await page.getByTestId('keep-because').click();
-      await expect.poll(() => page.url()).not.toBe(address);
-      await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
     }
     await stand.checks();
     await page.getByTestId('step-done').click();
@@ -71,7 +80,7 @@ test('no power before a second person has looked at every safety step, one by on
   const done = await new Stand(page).walk();
   expect(done).toBeGreaterThan(45);
   await page.goto(`${shop.url}/bikes/${longtail}/stand?step=loose-run`);
-  await expect(page.getByTestId('step-done')).toBeDisabled();
+  await expect(page.getByTestId('step-done')).toHaveCount(0);
   await page.getByTestId('first-second-look').click();
   await accessible(page);
   const nuts = page.getByTestId('look-axle-tight.rear');

@@ -8,14 +8,18 @@ import { useEndStates } from './use-end-states';
 export function useBikeEnds(bikeId: string, ends: readonly End[]) {
   const bike = useBike(bikeId);
   const { workshop, ready, error } = useWorkshop();
-  const states = useEndStates(ready ? bike.record : null, ends, workshop);
-  const failed = bike.error ?? (ready ? null : error);
+  const { states, failed: notWorkedOut, again } = useEndStates(ready ? bike.record : null, ends, workshop);
+  const failed = bike.error ?? (ready ? notWorkedOut : error);
   return {
     ...bike,
     workshop,
     states,
     isPending: !failed && (bike.isPending || !ready || (bike.record !== null && states === null)),
     error: failed,
+    refetch: () => {
+      if (notWorkedOut) again();
+      else void bike.refetch();
+    },
   };
 }
 

@@ -3,36 +3,55 @@ import type { BikeRecord } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
 import type { BikeRecord as CoreRecord, EndState, Workshop } from '@cricket/core/next-action';
 import { replaceEqualDeep } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 
-import { fitWorker } from '../workers/fit-worker';
+import { askFitWorker } from '../workers/fit-worker';
+
+export interface EndStates {
+  /** Null until they are worked out, and when that has failed. */
+  states: Partial<Record<End, EndState>> | null;
+  /** Why the last attempt came to nothing. */
+  failed: Error | null;
+  /** Works them out anew. */
+  again: () => void;
+}
 
 /**
  * The state of each given end, worked out in the worker: a fit takes longer than a frame on a phone, and the page need
  * not load what works it out. The last answer stays on the page until the new one is there.
  */
-export function useEndStates(
-  record: BikeRecord | null,
-  ends: readonly End[],
-  workshop: Workshop,
-): Partial<Record<End, EndState>> | null {
+export function useEndStates(record: BikeRecord | null, ends: readonly End[], workshop: Workshop): EndStates {
   const wanted = ends.join(' ');
   const [states, setStates] = useState<Partial<Record<End, EndState>> | null>(null);
+  const [failed, setFailed] = useState<Error | null>(null);
+  const [attempt, setAttempt] = useState(0);
+  const again = useCallback(() => setAttempt((last) => last + 1), []);
   const core = useDecisive(record);
   useEffect(() => {
     if (!core) return undefined;
     let stale = false;
     const asked = (wanted.split(' ') as End[]).map(
-      async (end) => [end, await fitWorker().endState(core, end, workshop)] as const,
+      async (end) => [end, await askFitWorker((worker) => worker.endState(core, end, workshop))] as const,
     );
-    void Promise.all(asked).then((answers) => {
-      if (!stale) setStates(Object.fromEntries(answers));
-    });
+    Promise.all(asked).then(
+      (answers) => {
+        if (stale) return;
+        setFailed(null);
+        setStates(Object.fromEntries(answers));
+      },
+      (error: unknown) => {
+        console.error(error);
+        if (stale) return;
+        // An answer to what was known before would be taken for one to what is known now.
+        setStates(null);
+        setFailed(error instanceof Error ? error : new Error(String(error)));
+      },
+    );
     return () => {
       stale = true;
     };
-  }, [core, wanted, workshop]);
-  return states;
+  }, [core, wanted, workshop, attempt]);
+  return { states, failed, again };
 }
 
 /**

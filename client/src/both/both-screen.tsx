@@ -16,7 +16,7 @@ import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
 import { useWide } from '../ui/use-wide';
 import { words as shared } from '../ui/words';
-import { fitWorker } from '../workers/fit-worker';
+import { askFitWorker } from '../workers/fit-worker';
 import { words } from './words';
 
 /** A motor at each end of one bike, drawing on one battery. */
@@ -27,19 +27,25 @@ export function BothScreen() {
   const [batteryA, setBatteryA] = useState(20);
   const { record, states, workshop, isPending, refetch } = useBothEnds(bikeId);
   const [report, setReport] = useState<TwoMotorsReport | null>(null);
+  const [failed, setFailed] = useState(false);
+  const [attempt, setAttempt] = useState(0);
   const both = Boolean(states?.front.wheel && states.rear.wheel);
   useEffect(() => {
     if (!record || !both) return undefined;
     let stale = false;
-    void fitWorker()
-      .twoMotors(coreRecord(record), workshop, batteryA)
-      .then((answer) => {
+    askFitWorker((worker) => worker.twoMotors(coreRecord(record), workshop, batteryA)).then(
+      (answer) => {
         if (!stale) setReport(answer);
-      });
+      },
+      (error: unknown) => {
+        console.error(error);
+        if (!stale) setFailed(true);
+      },
+    );
     return () => {
       stale = true;
     };
-  }, [record, both, workshop, batteryA]);
+  }, [record, both, workshop, batteryA, attempt]);
   if (!record || !states) {
     return (
       <Screen title={shared.loading} backTo={bikePath(bikeId)}>
@@ -72,6 +78,14 @@ export function BothScreen() {
         onChange={setBatteryA}
         testID="slide-battery"
       />
+      {failed ? (
+        <Failed
+          retry={() => {
+            setFailed(false);
+            setAttempt(attempt + 1);
+          }}
+        />
+      ) : null}
       {report ? (
         <>
           <VerdictLine verdict={report.verdict} heading={2} className="px-4 py-2" testID="both-verdict" />
@@ -100,7 +114,7 @@ export function BothScreen() {
             {words.law}
           </Txt>
         </>
-      ) : (
+      ) : failed ? null : (
         <Txt className="px-4 py-3">{words.working}</Txt>
       )}
     </Screen>

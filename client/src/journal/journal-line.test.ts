@@ -8,11 +8,23 @@ describe('a row of the journal', () => {
         before: null,
         after: { kind: 'step', data: { end: 'front', stepId: 'axle-tight.front', how: 'done' } },
       }),
-    ).toBe('Step: front axle-tight.front done');
+    ).toBe('Step: front · axle tight, front · done');
     expect(saysOf({ action: 'reading', before: null, after: { end: 'rear', feature: 'plate.left', valueMm: 5 } })).toBe(
-      'Reading: rear plate.left 5 mm',
+      'Reading: rear · left plate at the seat · 5 mm',
+    );
+    const word = { end: 'front', feature: 'material', word: 'aluminium-unsure' };
+    expect(saysOf({ action: 'reading', before: null, after: word })).toBe(
+      'Reading: front · what the dropouts are made of · Aluminium, not sure which',
     );
     expect(saysOf({ action: 'bike-out', before: null, after: null })).toBe('Bike out');
+  });
+
+  it('calls a step what the plan calls it', () => {
+    const after = { data: { end: 'rear', stepId: 'axle-tight.rear', how: 'stood-in', because: 'key broken' } };
+    const titles = new Map([['axle-tight.rear', 'Axle nuts to their torque']]);
+    expect(saysOf({ action: 'event-step', before: null, after }, titles)).toBe(
+      'Step: rear · Axle nuts to their torque · not done, stood in for · key broken',
+    );
   });
 
   it('belongs to a group', () => {

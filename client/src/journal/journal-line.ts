@@ -1,5 +1,7 @@
 import type { JournalRow } from '@cricket/contract/shapes';
 
+import { findingTitle } from '../fit/finding-titles';
+import { answerName, featureWords } from '../measure/feature-words';
 import { words } from './words';
 
 export type JournalGroup = keyof typeof words.groups;
@@ -12,25 +14,52 @@ export function groupOf({ action }: Pick<JournalRow, 'action'>): JournalGroup {
   return 'other';
 }
 
-/** What happened, in a few words. */
-export function saysOf({ action, after, before }: Pick<JournalRow, 'action' | 'after' | 'before'>): string {
+/**
+ * What happened, in a few words.
+ *
+ * @param titles - what the steps of this bike's plan are called, by id
+ */
+export function saysOf(
+  { action, after, before }: Pick<JournalRow, 'action' | 'after' | 'before'>,
+  titles: ReadonlyMap<string, string> = new Map(),
+): string {
   const what = (after ?? before ?? {}) as Record<string, unknown>;
   const data = (what['data'] ?? what) as Record<string, unknown>;
+  const text = (name: string) => {
+    const value = data[name];
+    return typeof value === 'string' && value !== '' ? value : undefined;
+  };
+  const named = (name: string, say: (value: string) => string) => {
+    const value = text(name);
+    return value === undefined ? undefined : say(value);
+  };
+  const feature = text('feature');
+  const valueMm = data['valueMm'];
   const parts = [
-    data['end'],
-    data['feature'],
-    data['stepId'],
-    data['how'],
-    data['valueMm'] === null || data['valueMm'] === undefined ? undefined : `${String(data['valueMm'])} mm`,
-    data['word'],
-    data['findingId'],
-    data['about'],
-    data['what'],
-    data['where'],
-    data['words'],
-    data['because'],
-    data['state'],
-    data['name'],
-  ].filter((part): part is string => typeof part === 'string' && part !== '');
-  return [words.actions[action] ?? action, parts.join(' ')].filter(Boolean).join(': ');
+    named('end', (end) => words.ends[end] ?? end),
+    named('feature', (id) => featureWords(id).title.toLowerCase()),
+    named('stepId', (id) => titles.get(id) ?? stepName(id)),
+    named('how', (how) => words.endings[how] ?? how),
+    typeof valueMm === 'number' ? `${valueMm} mm` : undefined,
+    named('word', (word) => (feature ? answerName(feature, word) : word)),
+    named('findingId', (id) => findingTitle(id).toLowerCase()),
+    named('about', stepName),
+    named('what', (kind) => words.irreversible[kind] ?? kind),
+    text('where'),
+    text('words'),
+    text('because'),
+    named('state', (state) => words.orderStates[state] ?? state),
+    text('name'),
+  ].filter((part) => part !== undefined);
+  return [words.actions[action] ?? readable(action), parts.join(' · ')].filter(Boolean).join(': ');
+}
+
+/** A step that the plan no longer has, told by its id: "axle-tight.front" is "axle tight, front". */
+function stepName(id: string): string {
+  const [head = id, ...rest] = id.split('.');
+  return [head, ...rest].map(readable).join(', ');
+}
+
+function readable(code: string): string {
+  return code.replaceAll('-', ' ');
 }

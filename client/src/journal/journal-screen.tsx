@@ -5,15 +5,15 @@ import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns/format';
 import { useLocalSearchParams } from 'expo-router';
 import Papa from 'papaparse';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
 import { bikePath } from '../bike/paths';
 import { read } from '../data/api';
 import { keys } from '../data/queries';
-import { useBike } from '../data/use-bikes';
 import { useWrites } from '../data/use-writes';
 import { saveFile } from '../fit/save-file';
+import { useStand } from '../stand/use-stand';
 import { Button } from '../ui/button';
 import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
@@ -27,7 +27,8 @@ import { words } from './words';
 /** Everything that happened to a job: filtered, searched, noted, kept as a file. */
 export function JournalScreen() {
   const { bikeId } = useLocalSearchParams<{ bikeId: string }>();
-  const { record } = useBike(bikeId);
+  const { record, steps } = useStand(bikeId);
+  const titles = useMemo(() => new Map(steps.map(({ step }) => [step.id, step.title])), [steps]);
   const { addEvent } = useWrites();
   const journal = useQuery({
     queryKey: [...keys.bike(bikeId), 'journal'],
@@ -40,10 +41,16 @@ export function JournalScreen() {
   const sought = search.trim().toLowerCase();
   const rows = all.filter(
     (row) =>
-      (group === 'all' || groupOf(row) === group) && `${row.person} ${saysOf(row)}`.toLowerCase().includes(sought),
+      (group === 'all' || groupOf(row) === group) &&
+      `${row.person} ${saysOf(row, titles)}`.toLowerCase().includes(sought),
   );
   const csv = () => {
-    const lines = rows.map((row) => ({ at: row.at, person: row.person, action: row.action, says: saysOf(row) }));
+    const lines = rows.map((row) => ({
+      at: row.at,
+      person: row.person,
+      action: row.action,
+      says: saysOf(row, titles),
+    }));
     saveFile(`${record?.bike.tag ?? 'job'}-journal.csv`, 'text/csv', Papa.unparse(lines, { escapeFormulae: true }));
   };
   return (
@@ -73,7 +80,7 @@ export function JournalScreen() {
         {journal.data && rows.length === 0 ? <Txt className="px-4 py-3">{words.none}</Txt> : null}
         {rows.map((row) => (
           <View key={row.id} className="border-b border-rule px-4 py-2">
-            <Txt>{saysOf(row)}</Txt>
+            <Txt>{saysOf(row, titles)}</Txt>
             <Txt size="label" tone="soft">
               {`${format(new Date(row.at), 'd MMM yyyy, HH:mm')} · ${row.person}`}
             </Txt>

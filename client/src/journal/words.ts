@@ -1,3 +1,5 @@
+import type { OrderState } from '@cricket/contract/shapes';
+
 /** Words of a job's journal. */
 export const words = {
   title: 'Journal',
@@ -29,6 +31,20 @@ export const words = {
     'event-irreversible': 'Changed for good',
     'event-note': 'Note',
   } as Record<string, string>,
+  ends: { front: 'front', rear: 'rear' } as Record<string, string>,
+  endings: {
+    done: 'done',
+    skipped: 'skipped',
+    problem: 'something is wrong',
+    undone: 'taken back',
+    confirmed: 'seen by a second person',
+    'stood-in': 'not done, stood in for',
+  } as Record<string, string>,
+  irreversible: { filed: 'filed', cut: 'cut', drilled: 'drilled', glued: 'glued' } as Record<string, string>,
+  orderStates: { wanted: 'wanted', ordered: 'ordered', received: 'arrived' } satisfies Record<
+    OrderState,
+    string
+  > as Record<string, string>,
   note: 'Add a note',
   noteLabel: 'Note',
 };

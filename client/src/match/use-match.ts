@@ -5,7 +5,7 @@ import type { Workshop } from '@cricket/core/next-action';
 import { proxy } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
 
-import { fitWorker } from '../workers/fit-worker';
+import { askFitWorker } from '../workers/fit-worker';
 import type { MatchAnswer, MatchLine } from './match-line';
 
 export interface Match {
@@ -34,11 +34,8 @@ export function useMatch(record: BikeRecord | null, workshop: Workshop, settings
     let stale = false;
     setFailed(false);
     setCancelled(false);
-    fitWorker()
-      .match(
-        input,
-        proxy((done: number, all: number) => !stale && setProgress({ done, all })),
-      )
+    const onProgress = proxy((done: number, all: number) => !stale && setProgress({ done, all }));
+    askFitWorker((worker) => worker.match(input, onProgress))
       .then((found) => {
         if (!stale && found) setAnswer(found);
       })
@@ -58,7 +55,7 @@ export function useMatch(record: BikeRecord | null, workshop: Workshop, settings
     cancelled,
     cancel: () => {
       setCancelled(true);
-      void fitWorker().cancel();
+      void askFitWorker((worker) => worker.cancel());
     },
     again: () => setRun(run + 1),
   };

@@ -17,7 +17,7 @@ export function TellingNext({ measuring, next }: { measuring: Measuring; next: F
   const { record, end, feature, goTo } = measuring;
   const { workshop, ready } = useWorkshop();
   const ends = useMemo(() => [end], [end]);
-  const states = useEndStates(ready ? record : null, ends, workshop);
+  const { states } = useEndStates(ready ? record : null, ends, workshop);
   const telling = states?.[end]?.fit?.measureNext[0];
   if (!telling || telling.feature.id === next?.id || telling.feature.id === feature?.id) return null;
   return (

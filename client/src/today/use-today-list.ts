@@ -9,7 +9,7 @@ import { keys } from '../data/queries';
 import { useBikes } from '../data/use-bikes';
 import { useOutbox } from '../data/use-outbox';
 import { useWorkshop } from '../data/use-workshop';
-import { fitWorker } from '../workers/fit-worker';
+import { askFitWorker } from '../workers/fit-worker';
 
 /** The list as the server told it, with what still waits here worked in; the bike touched last comes first. */
 export function useTodayList(): BikeSummary[] {
@@ -62,9 +62,11 @@ function useSummaries(records: readonly BikeRecord[], workshop: Workshop): BikeS
   useEffect(() => {
     if (records.length === 0) return undefined;
     let stale = false;
-    void Promise.all(records.map((record) => fitWorker().summarise(record, workshop))).then((answers) => {
+    const asked = records.map((record) => askFitWorker((worker) => worker.summarise(record, workshop)));
+    // A bike that only this phone knows is missing from the list until the page is opened anew; the console says why.
+    Promise.all(asked).then((answers) => {
       if (!stale) setRows(answers);
-    });
+    }, console.error);
     return () => {
       stale = true;
     };

@@ -38,7 +38,12 @@ const surprises: [title: string, bike: string, changes: string[], finding: RegEx
     [length(nurse, 'rotor-diameter', 203), length(nurse, 'rotor-max', 180)],
     /Rotor size allowed\s*Stop/,
   ],
-  ['a freewheel for a splined hub', nurse, [word(nurse, 'cluster', 'freewheel')], /Sprockets on the hub\s*Stop/],
+  [
+    'a freewheel for a splined hub',
+    nurse,
+    [word(nurse, 'cluster', 'freewheel')],
+    /Where the sprockets come from\s*Goes after work/,
+  ],
   [
     'a cassette too thin for the body',
     nurse,

@@ -65,6 +65,7 @@ test('the same by keypad, with washers written down and a stack changed by hand'
   await page.keyboard.press('ArrowLeft');
 
   // By hand: the left plain washer goes across; the rim leaves the middle at once.
+  await page.getByTestId('holding').getByRole('button').first().click();
   const rim = page.getByRole('button', { name: /Rim in the middle/ });
   const before = await rim.textContent();
   await page

@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 
 /** Figures that hold, by the name of the check; others are given where a step is special. */
 const figures: Record<string, string> = {
@@ -30,8 +30,12 @@ export class Stand {
     private readonly before: (title: string, done: number) => Promise<void> = async () => undefined,
   ) {}
 
-  /** Does one step after another until none is left, or the rest waits for a second person; gives back how many there were. */
-  async walk(): Promise<number> {
+  /**
+   * Does one step after another until none is left, or the rest waits for a second person; gives back how many there were.
+   *
+   * @param until - title of the step to stop before
+   */
+  async walk(until?: string): Promise<number> {
     const { page } = this;
     let count = 0;
     for (;;) {
@@ -40,6 +44,7 @@ export class Stand {
       if (!(await title.isVisible())) return count;
       if (await page.getByTestId('go-first').isVisible()) return count;
       const words = await title.innerText();
+      if (words === until) return count;
       await this.before(words, count);
       await this.checks();
       const address = page.url();
@@ -55,17 +60,34 @@ export class Stand {
     }
   }
 
-  /** Everything that the step in hand asks for. */
-  async checks(): Promise<void> {
+  /** Ends one block of the cards after another until none is left; gives back how many there were. */
+  async walkCards(): Promise<number> {
     const { page } = this;
-    const boxes = page.getByTestId('step').getByRole('checkbox');
+    const place = page.getByTestId('card-place');
+    let count = 0;
+    for (;;) {
+      await expect(place.or(page.getByText('Every step is done'))).toBeVisible();
+      if (!(await place.isVisible())) return count;
+      const done = page.getByTestId(/^done-/).first();
+      const id = (await done.getAttribute('data-testid'))!.slice('done-'.length);
+      await this.checks(page.getByTestId(`block-${id}`));
+      await page.getByTestId(`done-${id}`).click();
+      await expect(page.getByTestId(`done-${id}`)).toHaveCount(0);
+      count += 1;
+    }
+  }
+
+  /** Everything that the step in hand asks for. */
+  async checks(within: Locator = this.page.getByTestId('step')): Promise<void> {
+    const { page } = this;
+    const boxes = within.getByRole('checkbox');
     for (let index = 0; index < (await boxes.count()); index++) {
       const box = boxes.nth(index);
       if ((await box.getAttribute('aria-checked')) !== 'true') await box.click();
     }
-    const reached = page.getByTestId(/^reached-/);
+    const reached = within.getByTestId(/^reached-/);
     while ((await reached.count()) > 0) await reached.first().click();
-    const enter = page.getByTestId(/^enter-/);
+    const enter = within.getByTestId(/^enter-/);
     for (let index = 0; index < (await enter.count()); index++) {
       const button = enter.nth(index);
       const check = (await button.getAttribute('data-testid'))!.slice('enter-'.length);
@@ -74,7 +96,7 @@ export class Stand {
       await button.click();
       await page.keyboard.type(figure);
       await page.keyboard.press('Enter');
-      await expect(page.getByTestId(`enter-${check}`)).toBeVisible();
+      await expect(within.getByTestId(`enter-${check}`).first()).toBeVisible();
     }
   }
 }

@@ -11,6 +11,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { useStores, useWheels } from '../data/use-bikes';
+import type { Outcome } from '../data/outbox';
 import { useRefusal } from '../data/use-refusal';
 import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
@@ -41,20 +42,24 @@ export function OpenScreen() {
   const lines = usualDrawer(threads);
   const taken = wheels.data.map(({ code }) => code);
   const picked = wheelPatterns.filter(({ id }) => patterns.includes(id));
-  const take = async () => {
+  const isIn = async (written: Promise<Outcome>, onIn: () => void) => {
     setBusy(true);
+    const outcome = await written;
+    await refusal.settle(outcome);
+    setBusy(false);
+    if (outcome.kind !== 'refused') onIn();
+    return outcome.kind !== 'refused';
+  };
+  const take = async () => {
     const rows = picked.map((pattern) => ({
       ...wheelFromPattern(pattern, crypto.randomUUID(), freeCode(words.patterns[pattern.id].code, taken)),
       note: '',
       version: 0,
     }));
-    const outcomes = [
-      ...(lines.length ? [await importStores(lines.map((line) => ({ ...line, id: crypto.randomUUID() })))] : []),
-      ...(rows.length ? [await importWheels(rows)] : []),
-    ];
-    for (const outcome of outcomes) await refusal.settle(outcome);
-    setBusy(false);
-    if (outcomes.some(({ kind }) => kind === 'refused')) return;
+    // What is in is unticked at once: another try after a refusal puts in the rest only.
+    if (rows.length > 0 && !(await isIn(importWheels(rows), () => setPatterns([])))) return;
+    const drawer = lines.map((line) => ({ ...line, id: crypto.randomUUID() }));
+    if (drawer.length > 0 && !(await isIn(importStores(drawer), () => setThreads([])))) return;
     const [first] = rows;
     router.replace((first ? `/wheels/${first.id}/measure` : '/stores') as never);
   };

@@ -102,7 +102,14 @@ describe('figures as found', () => {
   const found = (values: Record<string, number>, onWashers = jest.fn()) =>
     renderAt(
       'Wren',
-      <AsFound fit={state.fit} stack={best} limits={undefined} values={figures(values)} onWashers={onWashers} />,
+      <AsFound
+        record={record}
+        state={state}
+        stack={best}
+        limits={undefined}
+        values={figures(values)}
+        onWashers={onWashers}
+      />,
     );
 
   it('say nothing before something was found', () => {
@@ -116,6 +123,17 @@ describe('figures as found', () => {
     expect(screen.getByTestId('as-found')).toHaveTextContent(/Goes after work.*1.8 mm to the rider's right/);
     fireEvent.press(screen.getByRole('button', { name: 'Change the washers' }));
     expect(onWashers).toHaveBeenCalledTimes(1);
+  });
+
+  it('make better washers the stack of this bike with one touch', async () => {
+    mockSubmit.mockReset().mockResolvedValue({ kind: 'stored' });
+    const onWashers = jest.fn();
+    found({ 'rim-left-right': 3.6 }, onWashers);
+    fireEvent.press(screen.getByTestId('take-better'));
+    await waitFor(() => expect(onWashers).toHaveBeenCalledTimes(1));
+    const { body } = mockSubmit.mock.calls[0][0];
+    expect(body).toMatchObject({ end: 'front', wheelId: state.wheel!.id, byHand: true });
+    expect([body.left, body.right]).not.toEqual([best.left.inside, best.right.inside]);
   });
 
   it('stop a gap under the workshop’s own', () => {

@@ -1,12 +1,17 @@
+import type { BikeRecord } from '@cricket/contract/shapes';
 import type { Stack } from '@cricket/core/axle-stack';
-import type { FitReport } from '@cricket/core/fit';
 import type { LimitsInput } from '@cricket/core/limits';
+import type { EndState } from '@cricket/core/next-action';
 import { washerWords } from '@cricket/core/parts';
 import type { Finding } from '@cricket/core/verdict';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 
 import { figure, signed } from '../bike/figures';
+import { arrangementOf } from '../fit/arrangement';
+import { useAccept } from '../fit/use-accept';
 import { useJudging } from '../fit/use-judging';
+import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
@@ -14,7 +19,8 @@ import type { CheckValues } from './check-values';
 import { words } from './words';
 
 export interface AsFoundProps {
-  fit: FitReport | null;
+  record: BikeRecord;
+  state: EndState;
   /** The stack on the axle. */
   stack: Stack | null;
   limits: LimitsInput | undefined;
@@ -24,9 +30,10 @@ export interface AsFoundProps {
 }
 
 /** Figures found at the step, against what was worked out: what they mean, and which washers would be better. */
-export function AsFound({ fit, stack, limits, values: { figures }, onWashers }: AsFoundProps) {
+export function AsFound({ record, state, stack, limits, values: { figures }, onWashers }: AsFoundProps) {
   const judging = useJudging();
   if (!judging) return null;
+  const { fit } = state;
   const nearer = figures['rim-left-right'] ?? figures['rim-after'];
   const running = figures['gap'];
   const cover = figures['pad-gap'];
@@ -38,6 +45,7 @@ export function AsFound({ fit, stack, limits, values: { figures }, onWashers }: 
         {rim.better ? (
           <>
             <Txt bold>{betterWords(rim.better)}</Txt>
+            <TakeBetter record={record} state={state} better={rim.better} onTaken={onWashers} />
             <Button label={words.asFound.toWashers} onPress={onWashers} className="self-start" />
           </>
         ) : null}
@@ -55,6 +63,45 @@ export function AsFound({ fit, stack, limits, values: { figures }, onWashers }: 
     );
   }
   return null;
+}
+
+/** The better washers become the stack of this bike here and now, judged as every stack is. */
+function TakeBetter({
+  record,
+  state,
+  better,
+  onTaken,
+}: {
+  record: BikeRecord;
+  state: EndState;
+  better: Stack;
+  onTaken: () => void;
+}) {
+  const { end, fit, fitInput, wheel } = state;
+  const judging = useJudging();
+  const fitted = useMemo(
+    () => (judging && fit && fitInput ? judging.fittedStack(fitInput, fit, arrangementOf(better)) : null),
+    [judging, fit, fitInput, better],
+  );
+  const accept = useAccept(record.bike.id, end, JSON.stringify(arrangementOf(better)), onTaken);
+  if (!wheel || !fitted || (fitted.verdict !== 'goes' && fitted.verdict !== 'work')) return null;
+  return (
+    <>
+      {accept.refused ? (
+        <Txt tone="stop" bold role="alert">
+          {accept.refused.errors.flatMap(({ messages }) => messages).join(' ')}
+        </Txt>
+      ) : null}
+      <RoleButton
+        needs="work"
+        label={words.asFound.take}
+        look="do"
+        disabled={accept.busy}
+        onPress={() => void accept.take(wheel.id, fitted.stack, true)}
+        testID="take-better"
+      />
+    </>
+  );
 }
 
 interface FoundProps {

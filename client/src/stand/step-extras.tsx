@@ -41,7 +41,8 @@ export function StepExtras({ record, job, end, state, base, values, limits, onGo
   const toFit = <StepLink label={words.changeWashers} path={endPath(bikeId, end.end, 'fit')} />;
   const asFound = (
     <AsFound
-      fit={state.fit}
+      record={record}
+      state={state}
       stack={stackOnAxle(record, state)}
       limits={limits}
       values={values}

@@ -141,6 +141,7 @@ export const words = {
     better: (left: string, right: string, rim: string) =>
       `With the rim as found, these bring it to ${rim} mm: left ${left}; right ${right}.`,
     none: 'none',
+    take: 'Take these washers',
     toWashers: 'Change the washers',
   },
   offAxle: {

@@ -105,7 +105,7 @@ function OneFigure({ wheel, path, left, onLater }: { wheel: Wheel; path: string;
           {`${wheel.code} · ${words.measuring.at(left)}`}
         </Txt>
         <View className="flex-row items-end gap-3">
-          <Txt size="reading" figure bold testID="figure" aria-live="polite" className={typed.text ? '' : 'opacity-40'}>
+          <Txt size="reading" figure bold testID="figure" aria-live="polite" tone={typed.text ? 'ink' : 'soft'}>
             {typed.text || asPattern}
           </Txt>
           <Txt size="title" figure className="pb-3">

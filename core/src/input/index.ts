@@ -4,4 +4,4 @@
  */
 export { InputError } from './input-error';
 export { readInput } from './read-input';
-export { amount, flag, integer, list, maybe, oneOf, optional, record, text } from './schema';
+export { amount, flag, integer, list, maybe, oneOf, optional, record, remark, text } from './schema';

@@ -28,6 +28,12 @@ export function text(max = 200) {
   return v.pipe(v.string(allowed), v.minLength(1, allowed), v.maxLength(max, allowed));
 }
 
+/** A text of at most `max` characters that may be empty: nothing to remark. */
+export function remark(max: number) {
+  const allowed = `a text of at most ${max} characters`;
+  return v.pipe(v.string(allowed), v.maxLength(max, allowed));
+}
+
 /** A list of at most `max` items. */
 export function list<const S extends v.GenericSchema>(item: S, max: number) {
   const allowed = `a list of at most ${max} items`;

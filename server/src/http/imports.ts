@@ -1,4 +1,4 @@
-import { integer, list, optional, record, text } from '@cricket/core/input';
+import { integer, list, optional, record, remark } from '@cricket/core/input';
 import { storeItemSchema, wheelSchema } from '@cricket/core/part-schemas';
 import { isUUID } from 'class-validator';
 import { Hono } from 'hono';
@@ -17,7 +17,7 @@ const mostRows = 2000;
 
 const storesImportSchema = record({ rows: list(storeItemSchema, mostRows) });
 const wheelsImportSchema = record({
-  rows: list(record({ ...wheelSchema.entries, note: text(400), version: optional(integer(0, 1_000_000)) }), 500),
+  rows: list(record({ ...wheelSchema.entries, note: remark(400), version: optional(integer(0, 1_000_000)) }), 500),
 });
 
 /** Whole lists at once: every row is right and all go in, or none does. */

@@ -40,7 +40,9 @@ test('a bike comes in, is taken in, measured, matched, ordered, locked, and gets
   await page.getByText('Put the washers in as recorded').first().click();
   await page.getByTestId('go-on').click();
   await expect(page.getByRole('heading', { name: 'Front stack' })).toBeVisible();
-  const orders = await shop.query<{ state: string }>('SELECT state FROM order_line');
+  const orders = await shop.query<{ state: string }>(
+    "SELECT state FROM order_line o JOIN bike b ON b.id = o.bike_id WHERE b.tag = 'MQ-77'",
+  );
   expect(orders).toEqual([{ state: 'received' }]);
 });
 

@@ -5,6 +5,7 @@ import { wheelSchema } from '@cricket/core/part-schemas';
 import { openFeatures } from '@cricket/core/end-facts';
 import { endState } from '@cricket/core/next-action';
 
+import { demoBikes } from '../src/demo/bikes';
 import { fillDemo } from '../src/demo/fill-demo';
 import { demoStores } from '../src/demo/stores';
 import { demoWheels } from '../src/demo/wheels';
@@ -23,7 +24,7 @@ const tags = async () =>
 describe('the demo data', () => {
   it('is filled once, and left alone afterwards', async () => {
     const before = await tags();
-    expect(before).toHaveLength(7);
+    expect(before).toHaveLength(9);
     await server.send('PUT', `/api/bikes/${randomUUID()}`, { tag: 'MQ-99', name: 'Own bike', kind: 'upright' });
     await fillDemo(server.dataSource, { renew: false });
     expect(await tags()).toEqual([...before, 'MQ-99']);
@@ -42,7 +43,26 @@ describe('the demo data', () => {
       'TRUNCATE journal, job_event, photo, store_item, wheel, accepted_stack, choice, reading, order_line, shop_settings, bike',
     );
     await Promise.all([fillDemo(server.dataSource, { renew: false }), fillDemo(server.dataSource, { renew: false })]);
-    expect(await tags()).toHaveLength(7);
+    expect(await tags()).toHaveLength(9);
+  });
+
+  it('shows a shop at work: bikes in care, orders under way, weeks in the journal', async () => {
+    const finished = demoBikes.filter((bike) => bike.finished);
+    expect(finished).toHaveLength(2);
+    for (const row of (await server.send('GET', '/api/bikes')).json) {
+      const { events, orders } = await bikeRecord(server.dataSource, row.bike.id);
+      const done = finished.some(({ bike }) => bike.tag === row.bike.tag);
+      expect(events.length > 60).toBe(done);
+      if (done) expect(orders.map(({ state }) => state)).toEqual(['received', 'received']);
+      const journal = (await server.send('GET', `/api/bikes/${row.bike.id}/journal`)).json as { at: string }[];
+      expect(journal.length).toBeGreaterThan(events.length);
+    }
+    const [{ weeks }] = await server.dataSource.query(
+      "SELECT extract(day FROM max(at) - min(at)) / 7 AS weeks FROM journal WHERE action LIKE 'event-%' OR action = 'bike-in'",
+    );
+    expect(Number(weeks)).toBeGreaterThan(4);
+    const ordered = await server.dataSource.query("SELECT what FROM order_line WHERE state = 'ordered'");
+    expect(ordered).toEqual([{ what: 'Kit RW-2' }]);
   });
 
   it('names only invented codes and keeps every reading plausible', async () => {

@@ -68,7 +68,7 @@ export function BikeAside({ record, end, states }: BikeAsideProps) {
 function verdictAt({ next, fit }: EndState) {
   if (next.kind === 'refused') return 'stop';
   if (next.kind === 'measure' || next.kind === 'choose-wheel' || next.kind === 'take-in') return 'unknown';
-  if (next.kind === 'fit') return 'goes';
+  if (next.kind === 'fit' || next.kind === 'care') return 'goes';
   return fit?.verdict ?? 'unknown';
 }
 
@@ -146,7 +146,7 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
     {
       name: words.fit,
       says: fit ? verdictWords[fit.verdict] : words.notYet,
-      done: next.kind === 'fit',
+      done: next.kind === 'fit' || next.kind === 'care',
       now: next.kind === 'accept' || next.kind === 'buy' || next.kind === 'stopped',
       path: endPath(bikeId, end, 'fit'),
     },

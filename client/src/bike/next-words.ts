@@ -1,6 +1,7 @@
 import type { NextAction } from '@cricket/core/next-action';
 import type { Purchase } from '@cricket/core/axle-stack';
 import type { Verdict } from '@cricket/core/verdict';
+import { format } from 'date-fns/format';
 
 import { featureWords } from '../measure/feature-words';
 import { mm } from './figures';
@@ -81,6 +82,13 @@ export function nextSentence(next: NextAction): NextSentence {
         action: 'Put the washers in as recorded',
         because: `${next.left.length} left and ${next.right.length} right, for ${next.wheelCode}.`,
         button: 'See the stack',
+        verdict: 'goes',
+      };
+    case 'care':
+      return {
+        action: 'In care: re-torque on the day agreed',
+        because: `${next.wheelCode} was handed over on ${format(new Date(next.since), 'd MMM yyyy')}.`,
+        button: 'See the job',
         verdict: 'goes',
       };
   }

@@ -42,6 +42,8 @@ export function nextPath(bikeId: string, next: NextAction): string {
       return endPath(bikeId, next.end, 'match');
     case 'fit':
       return endPath(bikeId, next.end, 'stack');
+    case 'care':
+      return standPath(bikeId);
     default:
       return endPath(bikeId, next.end, 'fit');
   }

@@ -1,7 +1,7 @@
 import { coreRecord } from '@cricket/contract/core-record';
 import type { BikeRecord } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
-import type { BikeRecord as CoreRecord, EndState, Workshop } from '@cricket/core/next-action';
+import { isHandOver, type BikeRecord as CoreRecord, type EndState, type Workshop } from '@cricket/core/next-action';
 import { replaceEqualDeep } from '@tanstack/react-query';
 import { useCallback, useEffect, useState } from 'react';
 
@@ -56,11 +56,11 @@ export function useEndStates(record: BikeRecord | null, ends: readonly End[], wo
 
 /**
  * What of a record a fit depends on, the same object as long as none of it changes: at the stand every step is written
- * down, and none of them but an override asks for a new fit.
+ * down, and none of them but an override, or the hand-over that ends the job, asks for it anew.
  */
 function useDecisive(record: BikeRecord | null): CoreRecord | null {
   const [decisive, setDecisive] = useState<CoreRecord | null>(null);
-  const events = record?.events.filter(({ kind }) => kind === 'override') ?? [];
+  const events = record?.events.filter((event) => event.kind === 'override' || isHandOver(event)) ?? [];
   const same = record ? replaceEqualDeep(decisive, coreRecord({ ...record, events })) : null;
   if (same !== decisive) setDecisive(same);
   return same;

@@ -1,3 +1,4 @@
+export { isHandOver } from './handed-over';
 export {
   endState,
   type AcceptedStack,

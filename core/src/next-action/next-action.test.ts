@@ -1,5 +1,6 @@
 import type { Reading } from '../end-facts';
 import { frontReadings, frontWheel } from '../end-fit/front-end.testing';
+import type { JobEvent } from '../job-events';
 import type { StoreItem } from '../parts';
 import { inventedBike, inventedKit, inventedStores } from '../fit/invented.testing';
 import { activeEnd } from '../choices';
@@ -106,6 +107,38 @@ describe('the next action', () => {
       kind: 'measure',
       feature: { id: 'old-axle' },
     });
+  });
+});
+
+describe('a bike that is back with its rider', () => {
+  const accepted = {
+    end: 'front' as const,
+    wheelId: frontWheel.id,
+    acceptedAt: '2026-03-02T13:00:00Z',
+    left: [],
+    right: [],
+    rotorShimMm: 0,
+    caliperShimMm: 0,
+  };
+  const ended = (how: 'done' | 'undone', at: string): JobEvent => ({
+    id: at,
+    kind: 'step',
+    data: { end: 'front', stepId: 'appointment', how },
+    at,
+    person: 'Wren',
+    withdrawnAt: null,
+  });
+  const after = (...events: JobEvent[]) =>
+    next(frontReadings(), { choices: [choice], stacks: [accepted], events }).kind;
+
+  it('is in care from the last step of its job on, until that is taken back', () => {
+    expect(after()).toBe('fit');
+    expect(after(ended('done', '2026-03-02T17:00:00Z'))).toBe('care');
+    expect(after(ended('done', '2026-03-02T17:00:00Z'), ended('undone', '2026-03-02T17:05:00Z'))).toBe('fit');
+  });
+
+  it('is at work again when another stack is taken later', () => {
+    expect(after(ended('done', '2026-03-01T17:00:00Z'))).toBe('fit');
   });
 });
 

@@ -11,6 +11,7 @@ import type { LoggedMinutes } from '../procedure';
 import { overridesOf } from '../overrides';
 import type { LoosePart, StoreItem, Wheel } from '../parts';
 import type { Finding } from '../verdict';
+import { handedOverAt } from './handed-over';
 
 /** An accepted stack as far as the next action depends on it. */
 export interface AcceptedStack {
@@ -53,7 +54,9 @@ export type NextAction =
   | { kind: 'buy'; end: End; wheelCode: string; purchase: Purchase[]; because: string }
   | { kind: 'stopped'; end: End; wheelCode: string; finding: Finding }
   | { kind: 'accept'; end: End; wheelCode: string; fileMm: number; twoArms: boolean; verdict: 'goes' | 'work' }
-  | { kind: 'fit'; end: End; wheelCode: string; left: string[]; right: string[] };
+  | { kind: 'fit'; end: End; wheelCode: string; left: string[]; right: string[] }
+  /** Back with its rider since then. */
+  | { kind: 'care'; end: End; wheelCode: string; since: string };
 
 /** Where one end stands: for the bike map and the lists. */
 export interface EndState {
@@ -96,7 +99,15 @@ export function endState(record: BikeRecord, end: End, workshop: Workshop): EndS
     overrides: overridesOf(record.events ?? [], end, wheel.id),
   };
   const fit = fitInput && wholeFit(fitInput);
-  return { end, facts, wheel, fitInput, fit, accepted, next: nextAt(facts, bike, wheel, fit, accepted) };
+  return {
+    end,
+    facts,
+    wheel,
+    fitInput,
+    fit,
+    accepted,
+    next: nextAt(facts, bike, wheel, fit, accepted, record.events ?? []),
+  };
 }
 
 function nextAt(
@@ -105,6 +116,7 @@ function nextAt(
   wheel: Wheel | null,
   fit: FitReport | null,
   accepted: AcceptedStack | null,
+  events: readonly JobEvent[],
 ): NextAction {
   const { end } = facts;
   if (isCarbon(facts)) return { kind: 'refused', end, other: end === 'front' ? 'rear' : 'front' };
@@ -124,6 +136,8 @@ function nextAt(
     return { kind: 'buy', end, wheelCode, purchase: impossible.purchase, because: impossible.because };
   }
   if (stop) return { kind: 'stopped', end, wheelCode, finding: stop };
+  const since = accepted && handedOverAt(events, accepted.acceptedAt);
+  if (since) return { kind: 'care', end, wheelCode, since };
   if (accepted) return { kind: 'fit', end, wheelCode, left: accepted.left, right: accepted.right };
   const fileMm = Math.max(fit.slots.left.fileMm ?? 0, fit.slots.right.fileMm ?? 0);
   const verdict = fit.verdict === 'goes' ? 'goes' : 'work';

@@ -14,6 +14,12 @@ export interface DemoBike {
   activeEnd: End;
   /** Accept the best stack at the active end. */
   accept?: boolean;
+  /** Every step is done, and the bike is back with its rider; goes with `accept`. */
+  finished?: true;
+  /** Where its kit is; not asked for yet when left out. */
+  kitIs?: 'ordered' | 'received';
+  /** When it came in; two days ago when left out. */
+  daysAgo?: number;
   /** From take-in; nothing yet when left out. */
   facts?: BikeFacts;
 }
@@ -96,6 +102,8 @@ export const demoBikes: DemoBike[] = [
     facts: rider(18, 64, 8, 6, { brakes: discBrakes }),
     activeEnd: 'rear',
     wheels: { rear: 'RW-2' },
+    kitIs: 'ordered',
+    daysAgo: 9,
     ends: [
       {
         end: 'rear',
@@ -286,6 +294,81 @@ export const demoBikes: DemoBike[] = [
           'rim-to-dropout.right': [54],
           'spacing.front': [135.1, 135],
           'spacing.back': [135, 135.1],
+          ...slot('left', 10.14, 10.12, 10.1),
+          ...slot('right', 10.16, 10.12, 10.1),
+          ...bothSides('slot-depth', 16),
+          ...bothSides('plate', 5),
+          ...blade,
+          'bead-seat': [406],
+          ...rearLengths(4.2),
+          'old-axle': [10],
+        },
+      },
+    ],
+  },
+  {
+    // Finished six weeks ago, in care.
+    bike: {
+      tag: 'MQ-21',
+      name: 'Milk round bike',
+      kind: 'upright',
+      riderInitials: 'EG',
+      beadSeatMm: 559,
+      wheelbaseMm: 1120,
+      chainStayMm: 460,
+    },
+    facts: rider(19, 71, 12, 3),
+    activeEnd: 'front',
+    wheels: { front: 'FW-1' },
+    accept: true,
+    kitIs: 'received',
+    finished: true,
+    daysAgo: 44,
+    ends: [
+      {
+        end: 'front',
+        words: { ...steel, ...smooth, seat: 'open-flat', brake: 'rim' },
+        lengths: {
+          ...bothSides('rim-to-dropout', 37.5),
+          'spacing.front': [100.1, 100.1],
+          'spacing.back': [100.1, 100],
+          ...slot('left', 10.16, 10.14, 10.1),
+          ...slot('right', 10.16, 10.12, 10.1),
+          ...bothSides('slot-depth', 14),
+          ...bothSides('plate', 5),
+          ...blade,
+          'bead-seat': [559],
+          'old-axle': [11.5],
+        },
+      },
+    ],
+  },
+  {
+    // Finished three weeks ago, in care.
+    bike: {
+      tag: 'MQ-25',
+      name: 'Harbour trike',
+      kind: 'trike',
+      riderInitials: 'SK',
+      beadSeatMm: 406,
+      wheelbaseMm: 1100,
+      chainStayMm: 420,
+    },
+    facts: rider(18, 63, 10, 3),
+    activeEnd: 'rear',
+    wheels: { rear: 'RW-4' },
+    accept: true,
+    kitIs: 'received',
+    finished: true,
+    daysAgo: 23,
+    ends: [
+      {
+        end: 'rear',
+        words: { ...steel, ...smooth, seat: 'open-flat', brake: 'rim', gears: '8', ...rearWords('freewheel', '8') },
+        lengths: {
+          ...bothSides('rim-to-dropout', 54),
+          'spacing.front': [135, 135],
+          'spacing.back': [135.1, 135],
           ...slot('left', 10.14, 10.12, 10.1),
           ...slot('right', 10.16, 10.12, 10.1),
           ...bothSides('slot-depth', 16),

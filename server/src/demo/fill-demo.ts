@@ -7,7 +7,6 @@ import type { DataSource, EntityManager } from 'typeorm';
 import { AcceptedStackEntity } from '../data/entities/accepted-stack';
 import { BikeEntity } from '../data/entities/bike';
 import { ChoiceEntity } from '../data/entities/choice';
-import { JournalEntity } from '../data/entities/journal';
 import { PersonEntity } from '../data/entities/person';
 import { ReadingEntity } from '../data/entities/reading';
 import { StoreItemEntity } from '../data/entities/store-item';
@@ -16,6 +15,7 @@ import { bikeRecord } from '../data/records';
 import { nameKey } from '../people/name-key';
 import { hashSecret } from '../people/secrets';
 import { snapshotOf } from '../fit/snapshot';
+import { doEveryStep, journalOf, orderKit, type Written } from './at-work';
 import { demoBikes, type DemoBike } from './bikes';
 import { demoId } from './demo-id';
 import type { MeasuredEnd } from './measured-end';
@@ -46,8 +46,10 @@ export async function fillDemo(dataSource: DataSource, { renew }: { renew: boole
       StoreItemEntity,
       demoStores.map((item) => ({ ...item, details: item.details ?? null, withdrawnAt: null })) as never,
     );
-    const from = Date.now() - 2 * 24 * 3600 * 1000;
-    for (const [index, bike] of demoBikes.entries()) await addBike(manager, bike, index + 1, from + index * 600_000);
+    for (const [index, bike] of demoBikes.entries()) {
+      const from = Date.now() - (bike.daysAgo ?? 2) * 24 * 3600 * 1000;
+      await addBike(manager, bike, index + 1, from + index * 600_000);
+    }
   });
 }
 
@@ -73,17 +75,6 @@ async function addBike(manager: EntityManager, demo: DemoBike, number: number, f
   const at = clock(from);
   const bike = { id: bikeId, ...demo.bike, facts: demo.facts ?? {}, createdAt: at(), withdrawnAt: null, version: 1 };
   await manager.insert(BikeEntity, bike);
-  await manager.insert(JournalEntity, {
-    id: demoId(9, number),
-    at: bike.createdAt,
-    person,
-    bikeId,
-    action: 'bike-in',
-    subject: 'bike',
-    subjectId: bikeId,
-    before: null as never,
-    after: demo.bike as never,
-  });
   const readings = demo.ends.flatMap((end) => readingsOf(end));
   await manager.insert(
     ReadingEntity,
@@ -110,7 +101,15 @@ async function addBike(manager: EntityManager, demo: DemoBike, number: number, f
   }
   const choice = { end: demo.activeEnd, kind: 'end' as const, wheelId: null };
   await manager.insert(ChoiceEntity, { id: demoId(4, 10 * number + 9), bikeId, ...choice, chosenAt: at(), person });
+  const written: Written = { bikeId, number, person, at };
+  const code = demo.wheels[demo.activeEnd];
+  const kit = code === undefined ? null : (demoWheel(code).kit ?? null);
+  if (demo.kitIs && code !== undefined && kit) {
+    await orderKit(manager, demo.kitIs, { code, cost: kit.cost, leadDays: kit.leadDays }, demo.activeEnd, written);
+  }
   if (demo.accept) await acceptBest(manager, bikeId, demo, number, at());
+  if (demo.finished) await doEveryStep(manager, demo, demoWorkshop, written);
+  await journalOf(manager, written);
 }
 
 /** Accepts the best stack, worked out like any other. */

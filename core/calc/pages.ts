@@ -78,7 +78,7 @@ function foresight(): string {
   );
   return [
     '# Foreseen before anything is ordered',
-    'Each surprise that is otherwise met with the wheel in hand, the invented bike and kit on which the fit foresees it, and what it says. The bikes differ from one on which everything goes only by what is named. A test replays all of them, and fails when the rule is switched off.',
+    'Each surprise that is otherwise met with the wheel in hand, the invented bike and kit on which the fit foresees it, and what it says. The bikes differ from one on which everything goes only by what is named. A test replays all of them, and beside each the same bike without the one fault, of which the rule must say nothing: a rule that always or never speaks fails it.',
     ...parts,
     '',
   ]

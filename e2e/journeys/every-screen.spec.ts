@@ -20,7 +20,7 @@ const screens: [name: string, path: string, ready: string][] = [
   ['take in', '/bikes/00000003-0000-4000-8000-000000000004/take-in', 'Keep'],
   ['match', '/bikes/00000003-0000-4000-8000-000000000004/front/match', 'FW-1 · front'],
   ['this kit, this rider', '/bikes/00000003-0000-4000-8000-000000000004/front/kit', 'Brake levers'],
-  ['first look', '/bikes/00000003-0000-4000-8000-000000000001/front/measure?look=first', 'Keypad'],
+  ['first look', '/bikes/00000003-0000-4000-8000-000000000001/front/measure?look=first', 'Lip or recess'],
   ['open the shop', '/open', 'Front, geared'],
   ['order', '/bikes/00000003-0000-4000-8000-000000000004/front/order', 'Go to the fit'],
   ['lock', '/bikes/00000003-0000-4000-8000-000000000004/front/lock', 'How this was worked out'],

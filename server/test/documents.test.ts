@@ -1,3 +1,7 @@
+import type { AcceptedStack } from '@cricket/contract/shapes';
+import type { FitReport } from '@cricket/core/fit';
+
+import { judgedAnew } from '../src/documents/job-sheet';
 import { freshServer, type FreshServer } from './fresh-server.testing';
 
 let server: FreshServer;
@@ -39,6 +43,19 @@ describe('sheets to print', () => {
     expect((await fetched(`/api/bikes/${longtail}/stack-card/front`)).response.status).toBe(404);
     expect((await fetched('/api/bikes/00000003-0000-4000-8000-0000000000ff/job-sheet')).response.status).toBe(404);
     expect((await server.app.request(`/api/bikes/${longtail}/job-sheet`)).status).toBe(401);
+  });
+});
+
+describe('a sheet printed later', () => {
+  const taken = { snapshot: { verdict: 'goes' } } as AcceptedStack;
+
+  it('keeps what was judged when the stack was taken, and says what is judged otherwise since', () => {
+    const findings = [{ id: 'plate', verdict: 'stop', because: 'The plate is cracked.' }] as FitReport['findings'];
+    expect(judgedAnew(taken, { verdict: 'goes', findings: [] })).toEqual([]);
+    expect(judgedAnew(null, { verdict: 'stop', findings })).toEqual([]);
+    expect(JSON.stringify(judgedAnew(taken, { verdict: 'stop', findings }))).toContain(
+      'Judged anew with what is recorded today: Stop. The plate is cracked.',
+    );
   });
 });
 

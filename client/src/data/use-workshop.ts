@@ -1,6 +1,7 @@
 import type { ShopSettings, StoreItem, Wheel } from '@cricket/contract/shapes';
 import { routes } from '@cricket/contract/routes';
 import type { Workshop } from '@cricket/core/next-action';
+import type { LoggedMinutes } from '@cricket/core/procedure';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 
@@ -21,6 +22,16 @@ export function useShopSettings() {
   return { data, isPending: query.isPending, error: query.error, refetch: query.refetch };
 }
 
+/** The shop's own minutes, step by step: what fit and stand both reckon with. */
+export function useStepMinutes() {
+  return useQuery({
+    queryKey: keys.stepMinutes,
+    queryFn: ({ signal }) => read<Record<string, LoggedMinutes>>(routes.stepMinutes, signal),
+    // One step more hardly moves them, but each new answer asks for every fit in view anew.
+    staleTime: 600_000,
+  });
+}
+
 const noWheels: readonly Wheel[] = [];
 const noStores: readonly StoreItem[] = [];
 
@@ -29,13 +40,15 @@ export function useWorkshop() {
   const wheels = useWheels();
   const stores = useStores();
   const settings = useShopSettings();
+  const logged = useStepMinutes();
   const workshop = useMemo(
     (): Workshop & { wheels: readonly Wheel[]; stores: readonly StoreItem[] } => ({
       wheels: wheels.data ?? noWheels,
       stores: stores.data ?? noStores,
       ...(settings.data && { limits: settings.data.limits, tools: settings.data.tools }),
+      ...(logged.data && { logged: logged.data }),
     }),
-    [wheels.data, stores.data, settings.data],
+    [wheels.data, stores.data, settings.data, logged.data],
   );
   return {
     workshop,

@@ -2,11 +2,14 @@ import { axleRow, type EndJob, type Step } from '@cricket/core/procedure';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text } from 'react-native-svg';
 
+import { BikeMap } from '../drawing/bike-map/bike-map';
+import type { BikeSize } from '../drawing/bike-map/frame-shape';
 import { Txt } from '../ui/txt';
 import { useTones } from '../ui/tones';
 import { words } from './words';
 
 export interface StepDrawingProps {
+  bike: BikeSize;
   step: Step;
   end: EndJob;
   /** The bike stands on saddle and bar. */
@@ -17,10 +20,12 @@ export interface StepDrawingProps {
 }
 
 const height = 170;
+const noVerdicts = { front: null, rear: null };
 
 /** What matters for the step, drawn as the bike now stands. */
-export function StepDrawing({ step, end, turned, width, boltOrder }: StepDrawingProps) {
-  const drawing = drawn(step, end, turned, width, boltOrder);
+export function StepDrawing(props: StepDrawingProps) {
+  const { step, turned } = props;
+  const drawing = drawn(props);
   if (!drawing) return null;
   return (
     <View className="border-y-2 border-ink bg-sheet" testID={`drawing-${step.drawing}`}>
@@ -43,7 +48,7 @@ export function StepDrawing({ step, end, turned, width, boltOrder }: StepDrawing
   );
 }
 
-function drawn(step: Step, end: EndJob, turned: boolean, width: number, boltOrder: readonly number[]) {
+function drawn({ bike, step, end, turned, width, boltOrder }: StepDrawingProps) {
   switch (step.drawing) {
     case 'axle':
       return <AxleRow step={step} end={end} turned={turned} width={width} />;
@@ -57,7 +62,15 @@ function drawn(step: Step, end: EndJob, turned: boolean, width: number, boltOrde
       return <Cable turned={turned} width={width} toRight={(end.cableExit === 'right') !== turned} />;
     case 'arm':
       return <Arm turned={turned} width={width} />;
-    default:
+    case 'lacing':
+      return <Lacing width={width} />;
+    case 'bike':
+      return (
+        <View style={{ transform: [{ rotate: turned ? '180deg' : '0deg' }] }}>
+          <BikeMap bike={bike} width={width} height={height} ends={noVerdicts} selected={end.end} />
+        </View>
+      );
+    case 'none':
       return null;
   }
 }
@@ -145,6 +158,39 @@ function BoltStar({ order, width }: { order: readonly number[]; width: number })
           </G>
         );
       })}
+    </Svg>
+  );
+}
+
+/** Flange and rim with their spokes: every other one leans back, the pair in hand is lit. */
+function Lacing({ width }: { width: number }) {
+  const tones = useTones();
+  const [cx, cy, rim, flange] = [width / 2, height / 2, 78, 24];
+  const many = 18;
+  const spot = (radius: number, place: number) => {
+    const angle = (2 * Math.PI * place) / many - Math.PI / 2;
+    return { x: cx + radius * Math.cos(angle), y: cy + radius * Math.sin(angle) };
+  };
+  return (
+    <Svg width={width} height={height}>
+      <Circle cx={cx} cy={cy} r={rim} fill="none" stroke={tones.ink} strokeWidth={5} />
+      {Array.from({ length: many }, (_, place) => {
+        const from = spot(flange, place);
+        const to = spot(rim - 3, place + (place % 2 ? -2 : 2));
+        const lit = place < 2;
+        return (
+          <Line
+            key={place}
+            x1={from.x}
+            y1={from.y}
+            x2={to.x}
+            y2={to.y}
+            stroke={lit ? tones.lime : tones.ink}
+            strokeWidth={lit ? 5 : 1.5}
+          />
+        );
+      })}
+      <Circle cx={cx} cy={cy} r={flange} fill={tones.metal} stroke={tones.ink} strokeWidth={2} />
     </Svg>
   );
 }

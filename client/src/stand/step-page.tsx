@@ -128,6 +128,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
       <View className={wide ? 'flex-row items-start gap-6' : ''} testID="step" aria-live="polite">
         <View style={{ width: column }}>
           <StepDrawing
+            bike={record.bike}
             step={step}
             end={endJob}
             turned={stands === 'upside-down'}

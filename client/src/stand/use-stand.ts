@@ -1,33 +1,19 @@
-import { routes } from '@cricket/contract/routes';
 import { activeEnd } from '@cricket/core/choices';
 import type { End } from '@cricket/core/features';
 import { jobOf } from '@cricket/core/job';
-import {
-  isEnded,
-  procedure,
-  stepStates,
-  stepFigures,
-  type LoggedMinutes,
-  type StepState,
-} from '@cricket/core/procedure';
-import { useQuery } from '@tanstack/react-query';
+import { isEnded, procedure, stepStates, stepFigures, type StepState } from '@cricket/core/procedure';
 import { useMemo } from 'react';
 
 import { useBikeEnds } from '../bike/use-bike-end';
-import { read } from '../data/api';
-import { keys } from '../data/queries';
 import { useShopSettings } from '../data/use-workshop';
 
+const noneLogged = {};
 const bothEnds: readonly End[] = ['front', 'rear'];
 
 /** Everything that the stand shows: the plan of this bike, where each step stands, and the shop's own minutes. */
 export function useStand(bikeId: string) {
   const { record, states, workshop, isPending, refetch } = useBikeEnds(bikeId, bothEnds);
   const settings = useShopSettings();
-  const logged = useQuery({
-    queryKey: keys.stepMinutes,
-    queryFn: ({ signal }) => read<Record<string, LoggedMinutes>>(routes.stepMinutes, signal),
-  });
   const secondPerson = settings.data?.secondPerson ?? 'none';
   const job = useMemo(
     () =>
@@ -37,7 +23,16 @@ export function useStand(bikeId: string) {
   const figures = useMemo(() => stepFigures(workshop.limits), [workshop.limits]);
   const plan = useMemo(() => (job ? procedure(job, figures) : []), [job, figures]);
   const steps = useMemo(() => (record ? stepStates(plan, record.events) : []), [plan, record]);
-  return { record, states, job, steps, limits: workshop.limits, logged: logged.data ?? {}, isPending, refetch };
+  return {
+    record,
+    states,
+    job,
+    steps,
+    limits: workshop.limits,
+    logged: workshop.logged ?? noneLogged,
+    isPending,
+    refetch,
+  };
 }
 
 /** The step to go on with: the first that is open and waits for nothing, else the first that is not done. */

@@ -1,4 +1,5 @@
 import type { AcceptedStack, Shop } from '@cricket/contract/shapes';
+import type { FitReport } from '@cricket/core/fit';
 import { eventsOf } from '@cricket/core/job-events';
 import { washerWords } from '@cricket/core/parts';
 import type { EndJob, StepState } from '@cricket/core/procedure';
@@ -117,18 +118,38 @@ function heading(title: string, shop: Shop, address: string, printedAt: Date): C
 function endPart({ states, record }: JobData, end: EndJob): Content[] {
   const { fit } = states[end.end];
   if (!fit) return [];
-  const taken = [...record.stacks].filter((stack) => stack.end === end.end).pop();
-  const work = fit.findings.filter(({ verdict }) => verdict !== 'goes');
+  const taken = takenAt(record, end);
+  const work = (taken?.snapshot ?? fit).findings.filter(({ verdict }) => verdict !== 'goes');
   const torque = fit.torque ? `, held ${fit.torque.safety.toFixed(2)} times with tight nuts` : '';
+  const verdict = taken?.snapshot.verdict ?? fit.verdict;
   return [
     { text: `${end.end === 'front' ? 'Front' : 'Rear'} end: ${end.code}`, style: 'part' },
-    { text: `${verdicts[fit.verdict]}${torque}. ${nutLine(end)}`, bold: true },
+    { text: `${verdicts[verdict]}${torque}. ${nutLine(end)}`, bold: true },
     { text: taken ? `Stack taken ${dateOf(taken.acceptedAt)} by ${taken.person}.` : 'No stack is taken yet.' },
+    ...judgedAnew(taken, fit),
     { svg: axleSvg(end, 515), margin: [0, 4, 0, 4] },
     ...work.slice(0, 12).map(({ because, remedies, verdict }) => ({
       text: `${verdicts[verdict]}: ${[because, ...remedies].join(' ')}`,
       margin: [0, 1, 0, 1] as [number, number, number, number],
     })),
+  ];
+}
+
+/** The stack of this end that was taken last: its figures stay as they were then, whatever has changed since. */
+function takenAt(record: JobData['record'], { end }: EndJob): AcceptedStack | null {
+  return record.stacks.filter((stack) => stack.end === end).at(-1) ?? null;
+}
+
+/** What has changed since a stack was taken, where it would be judged otherwise today. */
+export function judgedAnew(taken: AcceptedStack | null, fit: Pick<FitReport, 'verdict' | 'findings'>): Content[] {
+  if (!taken || taken.snapshot.verdict === fit.verdict) return [];
+  const decides = fit.findings.find(({ verdict }) => verdict === fit.verdict);
+  return [
+    {
+      text: `Judged anew with what is recorded today: ${verdicts[fit.verdict]}. ${decides?.because ?? ''}`.trim(),
+      bold: true,
+      color: '#A22E1C',
+    },
   ];
 }
 

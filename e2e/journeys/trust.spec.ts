@@ -1,4 +1,4 @@
-import { Hand } from '../support/hand';
+import { firstLook, Hand } from '../support/hand';
 import { OwnShop } from '../support/own-shop';
 import { Stand } from '../support/stand';
 import { longtail, taken } from '../support/taken';
@@ -108,14 +108,7 @@ test('a first look tells what stops and what may go, from seven answers', async 
   await hand.fill(page.getByTestId('field-name'), 'Quay bike');
   await hand.tap(page.getByRole('button', { name: 'Bring in' }));
   const brought = hand.taps;
-  await hand.tap(page.getByTestId('first-look'));
-  await hand.answer('What the dropouts are made of', 'Steel');
-  await hand.answer('What the blades or stays are made of', 'Steel');
-  await hand.answer('Kind of slot', 'Open, flat bottom');
-  await hand.read('Spacing, front of the dropouts', '100.1');
-  await hand.read('Left slot, width in the middle', '10.1');
-  await hand.answer('Brake at this end', 'Rim brake');
-  await hand.answer('Left retaining lip', 'Smooth');
+  await firstLook(hand);
   const list = page.getByTestId('kit-list');
   await expect(list).toContainText('May go');
   await expect(list).toContainText('Stop');
@@ -168,14 +161,7 @@ test('an empty shop has a first verdict on a bike of its own within ninety taps'
     await hand.fill(page.getByTestId('field-tag'), 'A-1');
     await hand.fill(page.getByTestId('field-name'), 'Quay bike');
     await hand.tap(page.getByRole('button', { name: 'Bring in' }));
-    await hand.tap(page.getByTestId('first-look'));
-    await hand.answer('What the dropouts are made of', 'Steel');
-    await hand.answer('What the blades or stays are made of', 'Steel');
-    await hand.answer('Kind of slot', 'Open, flat bottom');
-    await hand.read('Spacing, front of the dropouts', '100.1');
-    await hand.read('Left slot, width in the middle', '10.1');
-    await hand.answer('Brake at this end', 'Rim brake');
-    await hand.answer('Left retaining lip', 'Smooth');
+    await firstLook(hand);
     await expect(page.getByTestId('kit-Front geared-front')).toContainText('May go');
     process.stdout.write(`empty shop to first verdict: ${hand.taps} taps, ${hand.seconds.toFixed(0)} s driven\n`);
     expect(hand.taps).toBeLessThanOrEqual(90);

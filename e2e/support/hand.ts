@@ -109,6 +109,18 @@ export const frontEnd: readonly (readonly ['answer' | 'read', title: string, val
   ['read', 'Room for the tyre', '60'],
 ];
 
+/** The seven answers after which every kit has a verdict so far. */
+export async function firstLook(hand: Hand): Promise<void> {
+  await hand.tap(hand.page.getByTestId('first-look'));
+  await hand.answer('What the dropouts are made of', 'Steel');
+  await hand.answer('What the blades or stays are made of', 'Steel');
+  await hand.answer('Kind of slot', 'Open, flat bottom');
+  await hand.read('Spacing, front of the dropouts', '100.1');
+  await hand.read('Left slot, width in the middle', '10.1');
+  await hand.answer('Brake at this end', 'Rim brake');
+  await hand.answer('Left retaining lip', 'Smooth');
+}
+
 /** Brings a bike in, takes it in and measures its front end. */
 export async function measuredFront(hand: Hand, url: string, tag: string, name: string): Promise<void> {
   const { page } = hand;

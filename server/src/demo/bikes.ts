@@ -58,6 +58,25 @@ const steel = {
   'axle-extras': 'none',
 };
 
+/** A rear end on which a screw-on wheel goes as it is. */
+const simpleRear: MeasuredEnd = {
+  end: 'rear',
+  words: { ...steel, ...smooth, seat: 'open-flat', brake: 'rim', gears: '8', ...rearWords('freewheel', '8') },
+  lengths: {
+    ...bothSides('rim-to-dropout', 54),
+    'spacing.front': [135.1, 135],
+    'spacing.back': [135, 135.1],
+    ...slot('left', 10.14, 10.12, 10.1),
+    ...slot('right', 10.16, 10.12, 10.1),
+    ...bothSides('slot-depth', 16),
+    ...bothSides('plate', 5),
+    ...blade,
+    'bead-seat': [406],
+    ...rearLengths(4.2),
+    'old-axle': [10],
+  },
+};
+
 /** The bikes of the demo shop, each in another state. */
 export const demoBikes: DemoBike[] = [
   {
@@ -285,26 +304,7 @@ export const demoBikes: DemoBike[] = [
     facts: rider(17, 68, 6, 3),
     activeEnd: 'rear',
     wheels: { rear: 'RW-4' },
-    ends: [
-      {
-        end: 'rear',
-        words: { ...steel, ...smooth, seat: 'open-flat', brake: 'rim', gears: '8', ...rearWords('freewheel', '8') },
-        lengths: {
-          'rim-to-dropout.left': [54],
-          'rim-to-dropout.right': [54],
-          'spacing.front': [135.1, 135],
-          'spacing.back': [135, 135.1],
-          ...slot('left', 10.14, 10.12, 10.1),
-          ...slot('right', 10.16, 10.12, 10.1),
-          ...bothSides('slot-depth', 16),
-          ...bothSides('plate', 5),
-          ...blade,
-          'bead-seat': [406],
-          ...rearLengths(4.2),
-          'old-axle': [10],
-        },
-      },
-    ],
+    ends: [simpleRear],
   },
   {
     // Finished six weeks ago, in care.
@@ -361,24 +361,6 @@ export const demoBikes: DemoBike[] = [
     kitIs: 'received',
     finished: true,
     daysAgo: 23,
-    ends: [
-      {
-        end: 'rear',
-        words: { ...steel, ...smooth, seat: 'open-flat', brake: 'rim', gears: '8', ...rearWords('freewheel', '8') },
-        lengths: {
-          ...bothSides('rim-to-dropout', 54),
-          'spacing.front': [135, 135],
-          'spacing.back': [135.1, 135],
-          ...slot('left', 10.14, 10.12, 10.1),
-          ...slot('right', 10.16, 10.12, 10.1),
-          ...bothSides('slot-depth', 16),
-          ...bothSides('plate', 5),
-          ...blade,
-          'bead-seat': [406],
-          ...rearLengths(4.2),
-          'old-axle': [10],
-        },
-      },
-    ],
+    ends: [simpleRear],
   },
 ];

@@ -51,7 +51,9 @@ test('a phone that has been in the shop this morning opens a bike it never opene
   await expect(page.getByTestId('sync-strip')).toContainText('2 entries wait here');
   await context.setOffline(false);
   await expect
-    .poll(() => shop.query<{ words: string }>(`SELECT data->>'words' AS words FROM job_event`), { timeout: 60_000 })
+    .poll(() => shop.query<{ words: string }>(`SELECT data->>'words' AS words FROM job_event WHERE kind = 'note'`), {
+      timeout: 60_000,
+    })
     .toEqual([{ words: 'Held by hand in the yard' }]);
   await expect.poll(() => shop.query<{ width_px: number }>('SELECT width_px FROM photo')).toEqual([{ width_px: 400 }]);
 });

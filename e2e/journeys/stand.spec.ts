@@ -88,7 +88,11 @@ test(
     await one.goto(`${shop.url}/bikes/${longtail}/stand`);
     await expect(one.getByTestId('step-title')).toHaveText('Measure the hub against the order');
     await expect
-      .poll(() => shop.query<{ step: string }>(`SELECT data->>'stepId' AS step FROM job_event ORDER BY 1`))
+      .poll(() =>
+        shop.query<{ step: string }>(
+          `SELECT data->>'stepId' AS step FROM job_event WHERE bike_id = '${longtail}' ORDER BY 1`,
+        ),
+      )
       .toEqual([{ step: 'parcel-count.rear' }, { step: 'parcel-look.rear' }, { step: 'parcel-look.rear' }]);
     await Promise.all(phones.map((phone) => phone.context().close()));
   },

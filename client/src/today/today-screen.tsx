@@ -27,7 +27,8 @@ export function TodayScreen() {
   const rows = useTodayList();
   const shop = useShop();
   const bringIn = () => router.navigate('/bikes/new' as never);
-  const [first, ...rest] = rows;
+  const inCare = rows.filter(({ next }) => next.kind === 'care');
+  const [first, ...rest] = rows.filter(({ next }) => next.kind !== 'care');
   return (
     <Screen title={format(new Date(), 'EEEE')} action={<Button label={words.bikeIn} look="do" onPress={bringIn} low />}>
       {isPending && rows.length === 0 ? <Fetching /> : null}
@@ -50,17 +51,8 @@ export function TodayScreen() {
           <Rule strong />
         </>
       ) : null}
-      {rest.length > 0 ? (
-        <Txt size="label" figure tone="soft" className="px-4 pb-1 pt-4">
-          {words.nextUp}
-        </Txt>
-      ) : null}
-      {rest.map((row) => (
-        <View key={row.bike.id}>
-          <Rule />
-          <Row row={row} />
-        </View>
-      ))}
+      <Rows title={words.nextUp} rows={rest} />
+      <Rows title={words.inCare} rows={inCare} />
       <FindBike />
       {shop.data?.demo ? (
         <Txt size="label" tone="soft" className="px-4 pt-6">
@@ -68,6 +60,24 @@ export function TodayScreen() {
         </Txt>
       ) : null}
     </Screen>
+  );
+}
+
+/** Bikes under a heading; nothing without any. */
+function Rows({ title, rows }: { title: string; rows: readonly BikeSummary[] }) {
+  if (rows.length === 0) return null;
+  return (
+    <>
+      <Txt size="label" figure tone="soft" heading={2} className="px-4 pb-1 pt-4">
+        {title}
+      </Txt>
+      {rows.map((row) => (
+        <View key={row.bike.id}>
+          <Rule />
+          <Row row={row} />
+        </View>
+      ))}
+    </>
   );
 }
 

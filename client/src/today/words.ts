@@ -5,6 +5,7 @@ export const words = {
   cannotFind: 'The server cannot be reached: only the bikes above are known here.',
   onStand: 'Taken up last',
   nextUp: 'In the shop',
+  inCare: 'In care, back with their riders',
   bikeIn: 'Bike in',
   carryOn: 'Carry on',
   none: 'No bikes in the shop',

@@ -11,7 +11,7 @@ export default defineConfig<ServerOptions>({
   timeout: 180_000,
   expect: { timeout: 40_000 },
   workers: 2,
-  fullyParallel: false,
+  fullyParallel: true,
   forbidOnly: !!process.env['CI'],
   // A shared machine stalls now and then; what needed a second try is named at the end.
   retries: 1,

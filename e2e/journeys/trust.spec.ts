@@ -177,3 +177,37 @@ test('an empty shop has a first verdict on a bike of its own within ninety taps'
     await shop.close();
   }
 });
+
+test('a through-axle end gets a hub that is built up, in an order in which each screw is still reached', async ({
+  page,
+  shop,
+}) => {
+  const nurse = '00000003-0000-4000-8000-000000000002';
+  const reading = (feature: string, mm: number) =>
+    `INSERT INTO reading (id, bike_id, bike_end, feature, value_mm, instrument, taken_at, person)
+     VALUES (gen_random_uuid(), '${nurse}', 'rear', '${feature}', ${mm}, 'calipers', now(), 'Wren')`;
+  for (const sql of [
+    `UPDATE reading SET word = 'closed' WHERE bike_id = '${nurse}' AND feature = 'seat'`,
+    `UPDATE reading SET value_mm = 145 WHERE bike_id = '${nurse}' AND feature LIKE 'spacing.%'`,
+    `UPDATE reading SET value_mm = 59.5 WHERE bike_id = '${nurse}' AND feature LIKE 'rim-to-dropout.%'`,
+    `UPDATE reading SET value_mm = 13 WHERE bike_id = '${nurse}' AND feature = 'sprocket-gap'`,
+    reading('hole.left', 12.05),
+    reading('hole.right', 12.05),
+  ]) {
+    await shop.query(sql);
+  }
+  await page.goto(`${shop.url}/bikes/${nurse}/rear/match`);
+  await page.getByTestId('kit-RW-15-rear').click();
+  await page.getByTestId('take-kit').click();
+  await page.goto(`${shop.url}/bikes/${nurse}/rear/fit`);
+  await expect(page.getByTestId('verdict')).toContainText('Goes');
+  await page.goto(`${shop.url}/bikes/${nurse}/stand?step=adapters.rear`);
+  const step = page.getByTestId('step');
+  await expect(step).toContainText('Build the hub up for this end');
+  // Extender and screws first, the arm after the screws that lie under it, the caps over all of them.
+  await expect(step).toContainText(
+    /right extender Y3.*rotor.*screw M5x\d+ in rotor.*torque arm.*left end cap L9, right end cap R9/,
+  );
+  // The axle is tightened with the wheel in the bike, not at the bench.
+  await expect(step).not.toContainText(/axle to/);
+});

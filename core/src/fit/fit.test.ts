@@ -68,6 +68,8 @@ describe('a whole fit', () => {
       'Battery 420 Wh',
       'Rotor bolt M5 × 10',
       'Torque arm for M12, adjustable',
+      'Rim tape',
+      'Inner tube 622 mm',
       'Tyre 622 mm',
     ]);
     for (const { reason, leadDays: days } of shopping) {
@@ -77,6 +79,17 @@ describe('a whole fit', () => {
     const sum = shopping.reduce((total, { count, costEach }) => total + count * costEach, 0);
     expect(cost).toBeCloseTo(sum + tools.reduce((total, tool) => total + tool.cost, 0), 6);
     expect(leadDays).toBe(Math.max(...shopping.map((line) => line.leadDays)));
+  });
+
+  it('knows before the order what comes off for the pedal sensor', () => {
+    const named = (sensor?: 'split-ring' | 'ring-under-crank' | 'under-cup' | 'torque-shell') =>
+      fit(invented({ bike: { job: { ...(sensor && { sensor }) } } })).tools.map(({ tool }) => tool);
+    expect(named()).toContain('Multimeter');
+    expect(named('split-ring')).not.toContain('Crank puller');
+    expect(named('ring-under-crank')).toContain('Crank puller');
+    expect(named('ring-under-crank')).not.toContain('Cup tool');
+    expect(named('under-cup')).toEqual(expect.arrayContaining(['Crank puller', 'Cup tool']));
+    expect(named('torque-shell')).toEqual(expect.arrayContaining(['Crank puller', 'Cup tool']));
   });
 
   it('buys no tool that is on hand and borrows the dear ones', () => {

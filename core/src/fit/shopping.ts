@@ -94,6 +94,10 @@ export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice |
     if (use === 'replaced' && by) need('other', by, 1, `In place of ${part}.`);
   }
   cassetteSpacer(input, report, need);
+  // A motor wheel comes bare; the bike's own tube moves over with its tyre only.
+  if (kit) need('other', 'Rim tape', 1, 'The new rim’s spoke holes are bare.');
+  if (kit && tyre && tyre.from !== 'bike')
+    need('other', `Inner tube ${wheel.beadSeatMm} mm`, 1, 'The tyre is not the bike’s own.');
   if (tyre?.from === 'shop')
     need(
       'tyre',

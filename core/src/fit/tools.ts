@@ -11,6 +11,10 @@ interface Tool {
 
 const filed: Tool['when'] = (_, { slots }) => (slots.left.fileMm ?? 0) > 0 || (slots.right.fileMm ?? 0) > 0;
 
+const cupsComeOut: Tool['when'] = ({ bike }) => bike.job?.sensor === 'under-cup' || bike.job?.sensor === 'torque-shell';
+const crankComesOff: Tool['when'] = (input, report) =>
+  input.bike.job?.sensor === 'ring-under-crank' || cupsComeOut(input, report);
+
 /** In the order of the work. */
 const tools: readonly Tool[] = [
   { tool: 'Calipers', reason: 'to measure', cost: 30, when: () => true },
@@ -39,6 +43,9 @@ const tools: readonly Tool[] = [
     cost: 80,
     when: ({ wheel }) => !!wheel.kit && !wheel.kit.rim,
   },
+  { tool: 'Multimeter', reason: 'to measure the pack before anything is plugged in', cost: 25, when: () => true },
+  { tool: 'Crank puller', reason: 'the crank comes off for this pedal sensor', cost: 18, when: crankComesOff },
+  { tool: 'Cup tool', reason: 'the cups come out for this pedal sensor', cost: 32, when: cupsComeOut },
   { tool: 'Pin remover', reason: 'to take pins out of the plug', cost: 9, when: () => false },
 ];
 

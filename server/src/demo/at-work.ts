@@ -76,7 +76,7 @@ export async function orderKit(
       ...line,
       id: demoId(7, 10 * number),
       what: `Kit ${kit.code}`,
-      reason: 'chosen in the match',
+      reason: 'The conversion.',
       costEach: kit.cost,
       leadDays: kit.leadDays,
       state,
@@ -84,10 +84,10 @@ export async function orderKit(
     {
       ...line,
       id: demoId(7, 10 * number + 1),
-      what: 'Inner tube and rim tape',
-      reason: 'the wheel comes bare',
-      costEach: 9,
-      leadDays: 2,
+      what: 'Rim tape',
+      reason: 'The new rim’s spoke holes are bare.',
+      costEach: 10,
+      leadDays: 5,
       state: 'received',
     },
   ]);

@@ -9,7 +9,7 @@ import { Mark } from '../ui/mark';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { CheckRow } from './check-row';
-import { mayBeDone, noValues, type CheckValues } from './check-values';
+import { mayBeDone, noValues, withFigure, withTick, type CheckValues } from './check-values';
 import { useEnding } from './use-ending';
 import { words } from './words';
 
@@ -196,11 +196,8 @@ function StepLines({
               stepId={step.id}
               values={values}
               disabled={false}
-              onTick={(id, ticked) => onChange({ ...values, ticked: { ...values.ticked, [id]: ticked } })}
-              onFigure={(id, value) => {
-                const { [id]: _, ...rest } = values.figures;
-                onChange({ ...values, figures: value === null ? rest : { ...rest, [id]: value } });
-              }}
+              onTick={(id, ticked) => onChange(withTick(values, id, ticked))}
+              onFigure={(id, value) => onChange(withFigure(values, id, value))}
             />
           ))}
         </>

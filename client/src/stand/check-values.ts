@@ -9,6 +9,17 @@ export interface CheckValues {
 
 export const noValues: CheckValues = { ticked: {}, figures: {} };
 
+/** The same values with one look taken, or taken back. */
+export function withTick(values: CheckValues, id: string, ticked: boolean): CheckValues {
+  return { ...values, ticked: { ...values.ticked, [id]: ticked } };
+}
+
+/** The same values with another figure of one check, or without any. */
+export function withFigure(values: CheckValues, id: string, value: number | null): CheckValues {
+  const { [id]: _, ...rest } = values.figures;
+  return { ...values, figures: value === null ? rest : { ...rest, [id]: value } };
+}
+
 /** A step as it was recorded: its figures, and every look taken. */
 export function asRecorded({ step, how, readings }: Pick<StepState, 'step' | 'how' | 'readings'>): CheckValues {
   if (how !== 'done') return noValues;

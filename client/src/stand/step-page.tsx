@@ -16,7 +16,7 @@ import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { AskBecause } from './ask-because';
 import { CheckRow } from './check-row';
-import { asRecorded, mayBeDone, type CheckValues } from './check-values';
+import { asRecorded, mayBeDone, withFigure, withTick, type CheckValues } from './check-values';
 import { FirstComes } from './first-comes';
 import { SecondPerson } from './second-person';
 import { StandIn } from './stand-in';
@@ -204,13 +204,8 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
               stepId={step.id}
               values={values}
               disabled={ended}
-              onTick={(id, ticked) => setValues({ ...values, ticked: { ...values.ticked, [id]: ticked } })}
-              onFigure={(id, value) => {
-                const figures = { ...values.figures };
-                if (value === null) delete figures[id];
-                else figures[id] = value;
-                setValues({ ...values, figures });
-              }}
+              onTick={(id, ticked) => setValues(withTick(values, id, ticked))}
+              onFigure={(id, value) => setValues(withFigure(values, id, value))}
             />
           ))}
           {step.station === 'hand-over' || step.station === 'ride' ? <StoodInList steps={steps} /> : null}

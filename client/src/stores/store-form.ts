@@ -1,5 +1,5 @@
 import type { StoreItem } from '@cricket/contract/shapes';
-import type { ArmFacts, StoreDetails, StoreKind } from '@cricket/core/parts';
+import { threadedKinds, type ArmFacts, type StoreDetails, type StoreKind } from '@cricket/core/parts';
 
 import { numberRule, typedFigure } from '../ui/number-rule';
 import { words } from './words';
@@ -13,15 +13,6 @@ interface NumberField {
   needs: readonly StoreKind[];
 }
 
-const threaded: readonly StoreKind[] = [
-  'plain',
-  'tabbed',
-  'c-washer',
-  'lock-plate',
-  'arm',
-  'rotor-bolt',
-  'caliper-bolt',
-];
 const thick: readonly StoreKind[] = [
   'plain',
   'tabbed',
@@ -45,7 +36,7 @@ export const numberFields = {
     kinds: thick,
     needs: thick,
   },
-  boreMm: { min: 4, max: 60, unit: 'mm', kinds: threaded, needs: threaded },
+  boreMm: { min: 4, max: 60, unit: 'mm', kinds: threadedKinds, needs: threadedKinds },
   outerMm: {
     min: 6,
     max: 320,

@@ -1,26 +1,15 @@
 import { storeDetailsSchema } from '@cricket/core/part-schemas';
-import { storeKinds, type StoreDetails, type StoreKind } from '@cricket/core/parts';
+import { storeKinds, threadedKinds, type StoreDetails, type StoreKind } from '@cricket/core/parts';
 import { IsInt, IsIn, IsNumber, IsOptional, Max, Min, ValidateIf } from 'class-validator';
 
 import { HoldsPlain } from '../holds-plain';
-
-/** What goes over or into a thread has a bore. */
-const withBore: readonly StoreKind[] = [
-  'plain',
-  'tabbed',
-  'c-washer',
-  'lock-plate',
-  'arm',
-  'rotor-bolt',
-  'caliper-bolt',
-];
 
 /** A line of the stores: new (version 0), or changed (the version that was read). */
 export class StoreItemEntry {
   @IsIn(storeKinds)
   kind!: StoreKind;
 
-  @ValidateIf((item: StoreItemEntry) => withBore.includes(item.kind) || (item.boreMm ?? null) !== null)
+  @ValidateIf((item: StoreItemEntry) => threadedKinds.includes(item.kind) || (item.boreMm ?? null) !== null)
   @IsNumber({ allowNaN: false, allowInfinity: false })
   @Min(4)
   @Max(60)

@@ -12,6 +12,15 @@ const choice = {
   wheelId: frontWheel.id,
   chosenAt: '2026-03-02T12:00:00Z',
 };
+const accepted = {
+  end: 'front' as const,
+  wheelId: frontWheel.id,
+  acceptedAt: '2026-03-02T13:00:00Z',
+  left: [],
+  right: [],
+  rotorShimMm: 0,
+  caliperShimMm: 0,
+};
 /** The invented stores with the tyre in this wheel's size. */
 const storesFor559: StoreItem[] = inventedStores.map((item) =>
   item.details?.tyre ? { ...item, details: { tyre: { ...item.details.tyre, beadSeatMm: 559 } } } : item,
@@ -46,60 +55,6 @@ describe('the next action', () => {
       wheelCode: 'FW-9',
       verdict: 'goes',
     });
-    const accepted = {
-      end: 'front' as const,
-      wheelId: frontWheel.id,
-      acceptedAt: '2026-03-02T13:00:00Z',
-      left: ['tabbed-2.5'],
-      right: ['tabbed-2.5'],
-      rotorShimMm: 0,
-      caliperShimMm: 0,
-    };
-    expect(next(frontReadings(), { choices: [choice], stacks: [accepted] })).toMatchObject({
-      kind: 'fit',
-      left: ['tabbed-2.5'],
-    });
-  });
-
-  it('refuses carbon with one reading, and points to the other end', () => {
-    expect(next(frontReadings({ material: 'carbon' }).slice(0, 1))).toEqual({
-      kind: 'refused',
-      end: 'front',
-      other: 'rear',
-    });
-  });
-
-  it('asks again where readings differ', () => {
-    const twice = [
-      ...frontReadings(),
-      { ...frontReadings({}, { 'plate.left': 5.6 }).find(({ feature }) => feature === 'plate.left')!, id: 'again' },
-    ];
-    expect(next(twice)).toMatchObject({ kind: 'measure', feature: { id: 'plate.left' } });
-  });
-
-  it('names what stops a wheel, and what to buy where only washers are missing', () => {
-    expect(next(frontReadings({ condition: 'cracked' }), { choices: [choice] })).toMatchObject({
-      kind: 'stopped',
-      finding: { id: 'condition' },
-    });
-    // Enough tabbed washers come with the kit, but nothing fills the rest.
-    expect(next(frontReadings(), { choices: [choice] }, [])).toMatchObject({
-      kind: 'buy',
-      purchase: [{ kind: 'plain' }],
-    });
-    expect(next(frontReadings({ condition: 'cracked' }), { choices: [choice] }, [])).toMatchObject({ kind: 'stopped' });
-  });
-
-  it('goes back to measuring when a reading is withdrawn after a stack was taken', () => {
-    const accepted = {
-      end: 'front' as const,
-      wheelId: frontWheel.id,
-      acceptedAt: '2026-03-02T13:00:00Z',
-      left: [],
-      right: [],
-      rotorShimMm: 0,
-      caliperShimMm: 0,
-    };
     const readings = frontReadings().map((reading) =>
       reading.feature === 'old-axle' ? { ...reading, withdrawnAt: '2026-03-02T14:00:00Z' } : reading,
     );
@@ -111,15 +66,6 @@ describe('the next action', () => {
 });
 
 describe('a bike that is back with its rider', () => {
-  const accepted = {
-    end: 'front' as const,
-    wheelId: frontWheel.id,
-    acceptedAt: '2026-03-02T13:00:00Z',
-    left: [],
-    right: [],
-    rotorShimMm: 0,
-    caliperShimMm: 0,
-  };
   const ended = (how: 'done' | 'undone', at: string): JobEvent => ({
     id: at,
     kind: 'step',

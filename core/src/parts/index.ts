@@ -1,6 +1,7 @@
 /** Motor wheels, kits, washers, arms and everything else on the shelf. */
 export {
   storeKinds,
+  threadedKinds,
   type ArmFacts,
   type LoosePart,
   type StoreDetails,

@@ -67,6 +67,17 @@ export const storeKinds = [
 ] as const;
 export type StoreKind = (typeof storeKinds)[number];
 
+/** Kinds that go over or into a thread: each has a bore. */
+export const threadedKinds: readonly StoreKind[] = [
+  'plain',
+  'tabbed',
+  'c-washer',
+  'lock-plate',
+  'arm',
+  'rotor-bolt',
+  'caliper-bolt',
+];
+
 /** What an arm is like, besides its thickness and the axle that it is made for. */
 export interface ArmFacts {
   kind: ArmKind;

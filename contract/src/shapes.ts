@@ -6,10 +6,11 @@ import type { BikeFacts } from '@cricket/core/bike-facts';
 import type { EndFit, OutsidePart } from '@cricket/core/end-fit';
 import type { LawClass } from '@cricket/core/law';
 import type { LimitsInput } from '@cricket/core/limits';
-import type { SecondLooks } from '@cricket/core/procedure';
+import type { EndJob, JobFacts, SecondLooks, StepFigures } from '@cricket/core/procedure';
 import type { End } from '@cricket/core/features';
 import type { JobEvent as CoreJobEvent } from '@cricket/core/job-events';
 import type { StoreItem as CoreStoreItem, Wheel as CoreWheel } from '@cricket/core/parts';
+import type { Units } from '@cricket/core/units';
 import type { Finding, Verdict } from '@cricket/core/verdict';
 
 /** Kinds of bike, for the drawing. */
@@ -97,6 +98,14 @@ export interface StackSnapshot {
   slots: EndFit['slots'];
   findings: Finding[];
   verdict: Verdict;
+  /** What steps and torques of this end follow from, as it stood then; left out in stacks taken before it was kept. */
+  planned?: {
+    end: EndJob;
+    figures: StepFigures;
+    stated: JobFacts['stated'];
+    /** How far the axle is held against turning, with tight nuts. */
+    torqueSafety: number | null;
+  };
 }
 
 /** Everything known of one bike. */
@@ -199,5 +208,11 @@ export interface ShopSettings {
   laws: LawClass[];
   /** Where a second person's word is asked for; nowhere when left out. */
   secondPerson?: SecondLooks | undefined;
+  /** In what is read and typed; metric when left out. Everything is stored and judged in metric units. */
+  units?: Units | undefined;
+  /** Three letters of a currency; figures without a name when left out. */
+  currency?: string | undefined;
+  /** 0 Sunday, 1 Monday, 6 Saturday; Monday when left out. */
+  weekStartsOn?: 0 | 1 | 6 | undefined;
   version: number;
 }

@@ -1,6 +1,9 @@
 import type { AcceptedStack } from '@cricket/contract/shapes';
 import type { FitReport } from '@cricket/core/fit';
 
+import { bikeRecord } from '../src/data/records';
+import { workshopOf } from '../src/data/workshop';
+import { asAccepted, jobData, type JobData } from '../src/documents/job-data';
 import { judgedAnew } from '../src/documents/job-sheet';
 import { freshServer, type FreshServer } from './fresh-server.testing';
 
@@ -56,6 +59,33 @@ describe('a sheet printed later', () => {
     expect(JSON.stringify(judgedAnew(taken, { verdict: 'stop', findings }))).toContain(
       'Judged anew with what is recorded today: Stop. The plate is cracked.',
     );
+  });
+});
+
+describe('steps and torques on a sheet', () => {
+  it('stay as they were when the stack was taken, whatever the shop sets since', async () => {
+    const { manager } = server.dataSource;
+    const sheet = async () => jobData(await bikeRecord(manager, longtail), await workshopOf(manager), {});
+    const torques = ({ steps }: JobData) =>
+      steps.flatMap(({ step }) => step.checks.flatMap((check) => (check.kind === 'torque' ? [check.nm] : [])));
+    const before = asAccepted(await sheet());
+    expect(torques(before).length).toBeGreaterThan(3);
+    expect(before.steps.map(({ step }) => step)).toEqual((await sheet()).steps.map(({ step }) => step));
+
+    const { json: settings } = await server.send('GET', '/api/shop/settings');
+    const limits = { ...settings.limits, rotorNm: 3.9, leverNm: 2.2 };
+    expect((await server.send('PUT', '/api/shop/settings', { ...settings, limits })).status).toBe(200);
+    const today = await sheet();
+    expect(torques(today)).not.toEqual(torques(before));
+    expect(asAccepted(today).steps.map(({ step }) => step)).toEqual(before.steps.map(({ step }) => step));
+  });
+
+  it('are today’s where a stack was taken before they were kept', async () => {
+    const { manager } = server.dataSource;
+    const record = await bikeRecord(manager, longtail);
+    const stacks = record.stacks.map(({ snapshot: { planned: _, ...snapshot }, ...stack }) => ({ ...stack, snapshot }));
+    const today = jobData({ ...record, stacks }, await workshopOf(manager), {});
+    expect(asAccepted(today)).toBe(today);
   });
 });
 

@@ -105,10 +105,27 @@ describe('the workshop’s settings', () => {
     expect((await server.send('PUT', '/api/shop/settings', settings)).status).toBe(409);
   });
 
+  it('keep units, currency and week', async () => {
+    const { json } = await server.send('GET', '/api/shop/settings');
+    const units = { length: 'inch', torque: 'lbf·ft', speed: 'mph', mass: 'lb', pressure: 'psi' };
+    const put = await server.send('PUT', '/api/shop/settings', { ...json, units, currency: 'USD', weekStartsOn: 0 });
+    expect(put.status).toBe(200);
+    expect((await server.send('GET', '/api/shop/settings')).json).toMatchObject({
+      units,
+      currency: 'USD',
+      weekStartsOn: 0,
+    });
+  });
+
   it.each([
     [{ limits: { fileMm: 99 } }, 'limits.fileMm'],
     [{ limits: { unknown: 1 } }, 'limits.unknown'],
     [{ hourlyRate: -5 }, 'hourlyRate'],
+    [{ currency: 'XYZ1' }, 'currency'],
+    [{ currency: 'eur' }, 'currency'],
+    [{ weekStartsOn: 3 }, 'weekStartsOn'],
+    [{ units: { length: 'mm', torque: 'kgf', speed: 'km/h', mass: 'kg', pressure: 'bar' } }, 'units.torque'],
+    [{ units: { length: 'mm' } }, 'units.torque'],
   ])('refuse %j', async (bad, path) => {
     const { json } = await server.send('GET', '/api/shop/settings');
     const put = await server.send('PUT', '/api/shop/settings', { ...json, ...bad });

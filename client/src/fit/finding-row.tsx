@@ -1,9 +1,11 @@
+import { shownIn } from '@cricket/core/units';
 import type { Finding } from '@cricket/core/verdict';
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 
 import { figure } from '../bike/figures';
 import { Mark, verdictWords } from '../ui/mark';
+import { useShopUnits } from '../ui/shop-units';
 import { Txt } from '../ui/txt';
 import { findingTitle } from './finding-titles';
 import { words } from './words';
@@ -21,6 +23,7 @@ export function FindingRow({
 }) {
   const [open, setOpen] = useState(openAtFirst ?? false);
   const { verdict, measured, limit, unit, because, remedies, overridden } = finding;
+  const { units } = useShopUnits();
   return (
     <View className="border-b border-rule">
       <Pressable
@@ -43,7 +46,7 @@ export function FindingRow({
           ) : null}
         </View>
         <Txt size="title" figure bold>
-          {measured === null || unit === '' ? '' : figure(measured)}
+          {measured === null || unit === '' ? '' : figure(shownIn(measured, unit, units))}
         </Txt>
       </Pressable>
       {open ? (

@@ -3,6 +3,7 @@ import type { JournalRow } from '@cricket/contract/shapes';
 import { activeEnd } from '@cricket/core/choices';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns/format';
+import { startOfWeek } from 'date-fns/startOfWeek';
 import { useLocalSearchParams } from 'expo-router';
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
@@ -19,6 +20,7 @@ import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { SearchLine } from '../ui/search-line';
 import { Segments } from '../ui/segments';
+import { useShopUnits } from '../ui/shop-units';
 import { TextLine } from '../ui/text-line';
 import { Txt } from '../ui/txt';
 import { groupOf, saysOf, type JournalGroup } from './journal-line';
@@ -37,6 +39,7 @@ export function JournalScreen() {
   const [group, setGroup] = useState<JournalGroup | 'all'>('all');
   const [search, setSearch] = useState('');
   const [note, setNote] = useState('');
+  const { weekStartsOn } = useShopUnits();
   const all = journal.data ?? [];
   const sought = search.trim().toLowerCase();
   const rows = all.filter(
@@ -44,6 +47,7 @@ export function JournalScreen() {
       (group === 'all' || groupOf(row) === group) &&
       `${row.person} ${saysOf(row, titles)}`.toLowerCase().includes(sought),
   );
+  const weekOf = ({ at }: JournalRow) => format(startOfWeek(new Date(at), { weekStartsOn }), 'd MMM yyyy');
   const csv = () => {
     const lines = rows.map((row) => ({
       at: row.at,
@@ -78,8 +82,13 @@ export function JournalScreen() {
           />
         </View>
         {journal.data && rows.length === 0 ? <Txt className="px-4 py-3">{words.none}</Txt> : null}
-        {rows.map((row) => (
+        {rows.map((row, index) => (
           <View key={row.id} className="border-b border-rule px-4 py-2">
+            {index === 0 || weekOf(rows[index - 1]!) !== weekOf(row) ? (
+              <Txt size="label" figure bold heading={2} className="pb-2 pt-3">
+                {words.week(weekOf(row))}
+              </Txt>
+            ) : null}
             <Txt>{saysOf(row, titles)}</Txt>
             <Txt size="label" tone="soft">
               {`${format(new Date(row.at), 'd MMM yyyy, HH:mm')} · ${row.person}`}

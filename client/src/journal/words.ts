@@ -3,6 +3,7 @@ import type { OrderState } from '@cricket/contract/shapes';
 /** Words of a job's journal. */
 export const words = {
   title: 'Journal',
+  week: (day: string) => `Week of ${day}`,
   none: 'Nothing has happened yet',
   search: (shown: number, all: number) => `Person, what, which step · ${shown} of ${all}`,
   kinds: 'Show',

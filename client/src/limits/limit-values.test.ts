@@ -1,9 +1,10 @@
 import { limitsSchema, limitTable, withLimits } from '@cricket/core/limits';
 import { readInput } from '@cricket/core/input';
+import { defaultUnits } from '@cricket/core/units';
 
 import { cellError, cellId, limitCells, limitsFrom, ownText } from './limit-values';
 
-const cells = limitCells();
+const cells = limitCells(defaultUnits);
 const cell = (id: string) => cells.find((item) => cellId(item) === id)!;
 
 describe('the workshop’s limits as typed', () => {

@@ -1,7 +1,9 @@
 import { limitTable, type LimitKey, type LimitRow, type LimitsInput } from '@cricket/core/limits';
 import { materials, type Material } from '@cricket/core/materials';
+import { shownIn, type Units } from '@cricket/core/units';
 
 import { numberRule, typedFigure } from '../ui/number-rule';
+import { fieldText } from '../ui/shop-units';
 import { words } from './words';
 
 /** One editable figure: a limit, or a limit for one material. */
@@ -13,14 +15,21 @@ export interface LimitCell {
 }
 
 /** Every editable figure, in the order of the table; carbon cannot be opened. */
-export function limitCells(): LimitCell[] {
+export function limitCells(units: Units): LimitCell[] {
   return (Object.entries(limitTable) as [LimitKey, LimitRow][]).flatMap(([key, row]): LimitCell[] => {
     if (row.kind === 'material') {
       return materials
         .filter((material) => material !== 'carbon')
-        .map((material) => ({ key, row, material, preset: String(row.preset[material]) }));
+        .map((material) => ({ key, row, material, preset: String(shownIn(row.preset[material], row.unit, units)) }));
     }
-    return [{ key, row, material: null, preset: row.kind === 'sizes' ? row.preset.join(', ') : String(row.preset) }];
+    return [
+      {
+        key,
+        row,
+        material: null,
+        preset: row.kind === 'sizes' ? row.preset.join(', ') : String(shownIn(row.preset, row.unit, units)),
+      },
+    ];
   });
 }
 
@@ -28,12 +37,12 @@ export const cellId = ({ key, material }: Pick<LimitCell, 'key' | 'material'>): 
   material ? `${key}.${material}` : key;
 
 /** The workshop's own figure as text; empty for the default. */
-export function ownText(own: LimitsInput, { key, material }: LimitCell): string {
+export function ownText(own: LimitsInput, { key, row, material }: LimitCell): string {
   const value = own[key] as number | number[] | Partial<Record<Material, number>> | undefined;
   if (value === undefined) return '';
   if (Array.isArray(value)) return value.join(', ');
-  if (typeof value === 'object') return material && value[material] !== undefined ? String(value[material]) : '';
-  return String(value);
+  if (typeof value === 'object') return material ? fieldText(value[material], row.unit) : '';
+  return fieldText(value, row.unit);
 }
 
 /** What is wrong with a typed figure; null when it holds or is empty. */
@@ -56,8 +65,9 @@ export function limitsFrom(cells: readonly LimitCell[], texts: Record<string, st
   for (const cell of cells) {
     const text = texts[cellId(cell)]?.trim() ?? '';
     if (text === '') continue;
-    if (cell.material) own[cell.key] = { ...(own[cell.key] as object | undefined), [cell.material]: typedFigure(text) };
-    else own[cell.key] = cell.row.kind === 'sizes' ? readSizes(text) : typedFigure(text);
+    if (cell.material)
+      own[cell.key] = { ...(own[cell.key] as object | undefined), [cell.material]: typedFigure(text, cell.row.unit) };
+    else own[cell.key] = cell.row.kind === 'sizes' ? readSizes(text) : typedFigure(text, cell.row.unit);
   }
   return own as LimitsInput;
 }

@@ -1,6 +1,7 @@
 import type { ShopSettings } from '@cricket/contract/shapes';
 import { limitTable, type LimitArea, type LimitKey } from '@cricket/core/limits';
 import { materialWords } from '@cricket/core/materials';
+import { unitName } from '@cricket/core/units';
 import { useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
@@ -12,6 +13,7 @@ import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
 import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
+import { useShopUnits } from '../ui/shop-units';
 import { Txt } from '../ui/txt';
 import { words as shared } from '../ui/words';
 import { cellError, cellId, limitCells, limitsFrom, ownText, type LimitCell } from './limit-values';
@@ -30,18 +32,22 @@ export function LimitsScreen() {
   return <Limits settings={settings.data} />;
 }
 
-const cells = limitCells();
-
 function Limits({ settings }: { settings: ShopSettings }) {
   const { putSettings } = useWrites();
   const client = useQueryClient();
   const refusal = useRefusal<ShopSettings>();
   const [version, setVersion] = useState<number | null>(null);
+  const { units } = useShopUnits();
+  // The defaults are told in the shop's units; texts that are typed already stay as they are.
+  const cells = useMemo(() => limitCells(units), [units]);
   const [texts, setTexts] = useState<Record<string, string>>(() =>
     Object.fromEntries(cells.map((cell) => [cellId(cell), ownText(settings.limits, cell)])),
   );
   const [saved, setSaved] = useState(true);
-  const errors = useMemo(() => cells.filter((cell) => cellError(cell, texts[cellId(cell)] ?? '') !== null), [texts]);
+  const errors = useMemo(
+    () => cells.filter((cell) => cellError(cell, texts[cellId(cell)] ?? '') !== null),
+    [cells, texts],
+  );
   const set = (id: string, text: string) => {
     setTexts({ ...texts, [id]: text });
     setSaved(false);
@@ -89,7 +95,7 @@ function Limits({ settings }: { settings: ShopSettings }) {
             {words.areas[area]}
           </Txt>
           {keysOf(area).map((key) => (
-            <Limit key={key} limitKey={key} texts={texts} onChange={set} />
+            <Limit key={key} limitKey={key} cells={cells} texts={texts} onChange={set} />
           ))}
         </View>
       ))}
@@ -103,11 +109,13 @@ function keysOf(area: LimitArea): LimitKey[] {
 
 interface LimitProps {
   limitKey: LimitKey;
+  cells: readonly LimitCell[];
   texts: Record<string, string>;
   onChange: (id: string, text: string) => void;
 }
 
-function Limit({ limitKey, texts, onChange }: LimitProps) {
+function Limit({ limitKey, cells, texts, onChange }: LimitProps) {
+  const { units } = useShopUnits();
   const row = limitTable[limitKey];
   const own = cells.filter(({ key }) => key === limitKey);
   return (
@@ -115,7 +123,7 @@ function Limit({ limitKey, texts, onChange }: LimitProps) {
       <View className="min-w-0 lg:w-[420px]">
         <Txt bold>{row.meaning}</Txt>
         <Txt size="label" tone="soft">
-          {[row.unit, words.sources[row.source], ...(row.kind === 'material' ? [words.carbon] : [])]
+          {[unitName(row.unit, units), words.sources[row.source], ...(row.kind === 'material' ? [words.carbon] : [])]
             .filter(Boolean)
             .join(' · ')}
         </Txt>

@@ -5,7 +5,7 @@ import { Pressable, useWindowDimensions, View } from 'react-native';
 
 import { figure, mm } from '../bike/figures';
 import { JawDrawing } from '../drawing/jaws/jaw-drawing';
-import { changeSettings, useSettings } from '../settings/settings';
+import { changeSettings } from '../settings/settings';
 import { Button } from '../ui/button';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
@@ -19,6 +19,7 @@ import { Keypad } from './keypad';
 import { ReadingsSoFar } from './readings-so-far';
 import { TellingNext } from './telling-next';
 import type { Measuring } from './use-measuring';
+import { useLengthUnit } from './use-length-unit';
 import { useTyped } from './use-typed';
 import { nextOpen } from './where-next';
 import { words } from './words';
@@ -35,7 +36,7 @@ export function LengthReading({ measuring, feature, title, strip }: LengthReadin
   const { bikeId, end, record, facts, plan, keep, goTo, withdraw } = measuring;
   const { width, height } = useWindowDimensions();
   const wide = useWide();
-  const { unit } = useSettings();
+  const unit = useLengthUnit();
   const readings = record!.readings.filter((item) => item.end === end && item.feature === feature.id);
   const statistics = facts!.lengths.get(feature.id);
   const accept = (text: string, stay = false) => {

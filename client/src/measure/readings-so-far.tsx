@@ -6,6 +6,7 @@ import { figure } from '../bike/figures';
 import { Rule } from '../ui/rule';
 import { Txt } from '../ui/txt';
 import { answerName } from './feature-words';
+import { useLengthUnit } from './use-length-unit';
 import { words } from './words';
 
 /** The readings of one feature, the latest first; each may be withdrawn, none is deleted. */
@@ -16,6 +17,7 @@ export function ReadingsSoFar({
   readings: readonly Reading[];
   onWithdraw: (readingId: string) => void;
 }) {
+  const unit = useLengthUnit();
   if (readings.length === 0) return null;
   return (
     <View className="px-4 pt-4">
@@ -26,10 +28,10 @@ export function ReadingsSoFar({
         <View key={reading.id}>
           <View className="min-h-[52px] flex-row items-center gap-3">
             <Txt size="lead" figure bold className={reading.withdrawnAt ? 'line-through' : ''}>
-              {shown(reading)}
+              {shown(reading, unit)}
             </Txt>
             <Txt size="label" tone="soft" className="min-w-0 flex-1">
-              {[format(new Date(reading.takenAt), 'd MMM HH:mm'), reading.person, typedAs(reading)]
+              {[format(new Date(reading.takenAt), 'd MMM HH:mm'), reading.person, typedAs(reading, unit)]
                 .filter(Boolean)
                 .join(' · ')}
             </Txt>
@@ -40,7 +42,7 @@ export function ReadingsSoFar({
             ) : (
               <Pressable
                 role="button"
-                aria-label={`${words.withdraw} ${shown(reading)}`}
+                aria-label={`${words.withdraw} ${shown(reading, unit)}`}
                 onPress={() => onWithdraw(reading.id)}
                 className="min-h-[48px] justify-center px-2"
               >
@@ -55,8 +57,8 @@ export function ReadingsSoFar({
   );
 }
 
-function shown({ valueMm, word, parts, feature }: Reading): string {
-  if (valueMm !== null) return figure(valueMm);
+function shown({ valueMm, word, parts, feature }: Reading, unit: 'mm' | 'inch'): string {
+  if (valueMm !== null) return unit === 'inch' ? figure(valueMm / 25.4, 4) : figure(valueMm);
   if (word !== null) return answerName(feature, word);
   return (
     (parts ?? []).map(({ kind, thicknessMm }) => `${words.partKinds[kind]} ${figure(thicknessMm)}`).join(', ') ||
@@ -64,6 +66,7 @@ function shown({ valueMm, word, parts, feature }: Reading): string {
   );
 }
 
-function typedAs({ typed, unit }: Reading): string | null {
-  return unit === 'inch' && typed ? `${typed} ${words.inch}` : null;
+/** What was typed, where the list shows another unit. */
+function typedAs({ typed, unit }: Reading, shownUnit: 'mm' | 'inch'): string | null {
+  return unit && unit !== shownUnit && typed ? `${typed} ${words[unit]}` : null;
 }

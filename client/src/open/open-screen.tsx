@@ -13,12 +13,15 @@ import { View } from 'react-native';
 import { useStores, useWheels } from '../data/use-bikes';
 import type { Outcome } from '../data/outbox';
 import { useRefusal } from '../data/use-refusal';
+import { useShopSettings } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
+import { useMay } from '../session/use-session';
 import { Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Tick } from '../ui/tick';
 import { Txt } from '../ui/txt';
+import { UnitSet } from '../units/units-panel';
 import { freeCode } from './free-code';
 import { words } from './words';
 
@@ -27,6 +30,8 @@ export function OpenScreen() {
   const router = useRouter();
   const stores = useStores();
   const wheels = useWheels();
+  const settings = useShopSettings();
+  const { own } = useMay();
   const { importStores, importWheels } = useWrites();
   const refusal = useRefusal<never>();
   const [threads, setThreads] = useState<readonly DrawerThread[]>([]);
@@ -106,6 +111,14 @@ export function OpenScreen() {
             onTick={(on) => setThreads(on ? [...threads, thread] : threads.filter((item) => item !== thread))}
           />
         ))}
+        {own && settings.data ? (
+          <>
+            <Title text={words.units} why={words.unitsWhy} />
+            <View className="px-4 py-3">
+              <UnitSet settings={settings.data} />
+            </View>
+          </>
+        ) : null}
       </View>
     </Screen>
   );

@@ -29,6 +29,8 @@ export const words = {
       about: 'large hub, M14, thread for a freewheel',
     },
   } satisfies Record<WheelPattern['id'], { name: string; code: string; about: string }>,
+  units: 'Units',
+  unitsWhy: 'Each by itself, currency and week: on the shop page.',
   take: (lines: number, wheels: number) =>
     `Put in ${lines} ${lines === 1 ? 'line' : 'lines'}, ${wheels} ${wheels === 1 ? 'wheel' : 'wheels'}`,
   nothing: 'Tick something',

@@ -5,14 +5,15 @@ export interface Settings {
   theme: 'light' | 'dark' | 'auto';
   /** Chirp when a reading is kept. */
   sound: boolean;
-  unit: 'mm' | 'inch';
+  /** What the caliper in hand shows; null as the shop has it. */
+  unit: 'mm' | 'inch' | null;
   /** How the bike stands: drawings and words turn with it. */
   stands: 'wheels-down' | 'upside-down';
   /** The plan at the stand: every step by itself, or cards for practised hands. */
   plan: 'led' | 'brief';
 }
 
-const defaults: Settings = { theme: 'auto', sound: true, unit: 'mm', stands: 'wheels-down', plan: 'led' };
+const defaults: Settings = { theme: 'auto', sound: true, unit: null, stands: 'wheels-down', plan: 'led' };
 const storageKey = 'cricket-settings';
 const listeners = new Set<() => void>();
 let current = load();

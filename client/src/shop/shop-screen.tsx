@@ -58,15 +58,20 @@ export function ShopScreen() {
             onPick={(secondPerson) => void putSettings({ ...settings, secondPerson })}
           />
         ) : null}
-        <Pressable
-          role="link"
-          onPress={() => router.navigate('/limits' as never)}
-          className="min-h-[48px] justify-center"
-        >
-          <Txt bold className="underline">
-            {words.limits}
-          </Txt>
-        </Pressable>
+        <View>
+          {(['/units', '/limits'] as const).map((path) => (
+            <Pressable
+              key={path}
+              role="link"
+              onPress={() => router.navigate(path as never)}
+              className="min-h-[48px] justify-center"
+            >
+              <Txt bold className="underline">
+                {words.pages[path]}
+              </Txt>
+            </Pressable>
+          ))}
+        </View>
         <Sync />
       </View>
     </Screen>

@@ -12,7 +12,7 @@ export const words = {
   off: 'Off',
   second: 'A second person looks',
   secondOptions: { none: 'Nowhere', telling: 'At the steps that tell most', every: 'At every safety step' },
-  limits: 'Limits: every default, and your own',
+  pages: { '/units': 'Units, currency, week', '/limits': 'Limits: every default, and your own' },
   sync: 'On the way to the server',
   allSent: 'Everything is with the server.',
   waiting: 'waits',

@@ -1,5 +1,6 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import type { StepCheck } from '@cricket/core/procedure';
+import { toSi, unitName } from '@cricket/core/units';
 import { useState } from 'react';
 import { View } from 'react-native';
 
@@ -9,6 +10,7 @@ import { useTyped } from '../measure/use-typed';
 import { PhotoStrip } from '../photos/photo-strip';
 import { Button } from '../ui/button';
 import { Mark } from '../ui/mark';
+import { useShopUnits } from '../ui/shop-units';
 import { Tick } from '../ui/tick';
 import { Txt } from '../ui/txt';
 import { readTyped } from '../ui/typed-number';
@@ -163,6 +165,7 @@ function FigureRow({
       {typing ? (
         <Entry
           place={`${stepId}/${check.id}`}
+          unit={unit}
           signed={check.kind === 'measure' && (check.min === null || check.min < 0)}
           onKeep={(kept) => {
             onFigure(check.id, kept);
@@ -191,19 +194,28 @@ function FigureRow({
   );
 }
 
-function Entry({ place, signed, onKeep }: { place: string; signed: boolean; onKeep: (value: number) => void }) {
+interface EntryProps {
+  place: string;
+  /** The unit the figure is stored in; it is typed in the shop's. */
+  unit: string;
+  signed: boolean;
+  onKeep: (value: number) => void;
+}
+
+function Entry({ place, unit, signed, onKeep }: EntryProps) {
+  const { units } = useShopUnits();
   const accept = (text: string) => {
     const read = readTyped(text);
     if (read.kind !== 'number') return;
     typed.change('');
-    onKeep(read.value);
+    onKeep(toSi(read.value, unit, units));
   };
   const typed = useTyped(`stand/${place}`, accept);
   const read = readTyped(typed.text);
   return (
     <View className="gap-2">
       <Txt size="stand" figure bold aria-live="polite">
-        {typed.text || '–'}
+        {`${typed.text || '–'} ${unitName(unit, units)}`}
       </Txt>
       {read.kind === 'unreadable' ? (
         <Txt tone="stop" role="alert">

@@ -2,6 +2,7 @@ import type { StoreItem } from '@cricket/contract/shapes';
 import { threadedKinds, type ArmFacts, type StoreDetails, type StoreKind } from '@cricket/core/parts';
 
 import { numberRule, typedFigure } from '../ui/number-rule';
+import { fieldText } from '../ui/shop-units';
 import { words } from './words';
 
 interface NumberField {
@@ -99,9 +100,9 @@ export function storeFields(item?: StoreItem): StoreFields {
     fitClearanceMm: text(arm?.fitClearanceMm),
     beadSeatMm: text(tyre?.beadSeatMm),
     tyreWidthMm: text(tyre?.widthMm),
-    maxBar: text(tyre?.maxBar),
-    loadKg: text(tyre?.loadKg),
-    speedKmh: text(tyre?.speedKmh),
+    maxBar: fieldText(tyre?.maxBar, 'bar'),
+    loadKg: fieldText(tyre?.loadKg, 'kg'),
+    speedKmh: fieldText(tyre?.speedKmh, 'km/h'),
     costEach: text(costEach),
     label: label ?? '',
     grade: arm?.grade ?? 'mild',
@@ -128,7 +129,7 @@ export function checkStore(values: StoreFields) {
 /** What goes to the server. What the form does not show of an arm or tyre stays as it was. */
 export function storeEntry(values: StoreFields, before: StoreItem | undefined, version: number) {
   const has = new Set(fieldsOfKind(values.kind).map(({ name }) => name));
-  const figure = (name: StoreNumber) => (has.has(name) ? typedFigure(values[name]) : null);
+  const figure = (name: StoreNumber) => (has.has(name) ? typedFigure(values[name], numberFields[name].unit) : null);
   return {
     kind: values.kind,
     // A bolt is as thick as its thread; what has no thickness gets one millimetre.

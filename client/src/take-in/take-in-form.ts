@@ -2,6 +2,7 @@ import type { BikeFacts } from '@cricket/core/bike-facts';
 import type { LawClass } from '@cricket/core/law';
 
 import { numberRule, typedFigure } from '../ui/number-rule';
+import { fieldText } from '../ui/shop-units';
 
 /** Number fields: range, unit, and whether the fit cannot do without. */
 export const numberFields = {
@@ -36,21 +37,21 @@ export type TakeInFields = Record<NumberField, string> & {
   notes: string;
 };
 
-const text = (value: number | undefined) => (value === undefined ? '' : String(value));
+const text = (value: number | undefined, name?: NumberField) => fieldText(value, name && numberFields[name].unit);
 
 /** The form's fields for what is recorded. */
 export function takeInFields(facts: BikeFacts): TakeInFields {
   return {
-    bikeKg: text(facts.bikeKg),
-    riderKg: text(facts.riderKg),
-    loadKg: text(facts.loadKg),
-    speedKmh: text(facts.speedKmh),
+    bikeKg: text(facts.bikeKg, 'bikeKg'),
+    riderKg: text(facts.riderKg, 'riderKg'),
+    loadKg: text(facts.loadKg, 'loadKg'),
+    speedKmh: text(facts.speedKmh, 'speedKmh'),
     climb: text(facts.climb?.gradePercent),
     minutes: text(facts.climb?.minutes ?? 5),
-    climbKmh: text(facts.climb?.speedKmh),
+    climbKmh: text(facts.climb?.speedKmh, 'climbKmh'),
     descent: text(facts.descentPercent),
     budget: text(facts.budget),
-    rack: text(facts.ratings?.find(({ part }) => part === 'rack')?.ratedKg),
+    rack: text(facts.ratings?.find(({ part }) => part === 'rack')?.ratedKg, 'rack'),
     chainring: text(facts.chainringTeeth),
     smallest: text(facts.smallestTeeth),
     loadAt: facts.loadAt ?? 'rear',
@@ -86,7 +87,7 @@ export function checkTakeIn(values: TakeInFields) {
 
 /** What goes to the server; what the form does not show stays as it was. */
 export function takeInFacts(values: TakeInFields, before: BikeFacts, laws: readonly LawClass[]): BikeFacts {
-  const figure = (name: NumberField) => typedFigure(values[name]) ?? undefined;
+  const figure = (name: NumberField) => typedFigure(values[name], numberFields[name].unit) ?? undefined;
   const teeth = (name: 'chainring' | 'smallest') => {
     const count = figure(name);
     return count === undefined ? undefined : Math.round(count);

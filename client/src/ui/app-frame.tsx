@@ -8,6 +8,7 @@ import { persister } from '../data/persister';
 import { prefetchPieces } from '../data/prefetch-pieces';
 import { keptForMs, queryClient } from '../data/queries';
 import { useSession } from '../session/use-session';
+import { useUnitsOfShop } from '../settings/use-units-of-shop';
 import { Bar } from './bar';
 import { Fetching, Notice } from './notice';
 import { NewerStrip } from './newer-strip';
@@ -58,6 +59,7 @@ const SignInScreen = lazy(async () => ({ default: (await import('../session/sign
 function Door({ children }: { children: ReactNode }) {
   const session = useSession();
   const inside = Boolean(session.data?.person);
+  useUnitsOfShop();
   useEffect(() => {
     if (!inside) return undefined;
     const timer = setTimeout(() => void keepAtHand(), 4000);

@@ -1,5 +1,7 @@
+import { inUnits } from '@cricket/core/units';
 import { Pressable } from 'react-native';
 
+import { useShopUnits } from './shop-units';
 import { Txt } from './txt';
 
 const looks = {
@@ -25,10 +27,11 @@ export interface ButtonProps {
 
 /** A button as high as a gloved thumb needs. */
 export function Button({ label, onPress, look = 'other', disabled, low, className = '', testID, spoken }: ButtonProps) {
+  const { units } = useShopUnits();
   return (
     <Pressable
       role="button"
-      aria-label={spoken}
+      aria-label={spoken && inUnits(spoken, units)}
       aria-disabled={disabled}
       disabled={disabled}
       onPress={onPress}

@@ -7,10 +7,12 @@ export interface SegmentsProps<T extends string> {
   options: readonly (readonly [value: T, name: string])[];
   value: T | undefined;
   onChange: (value: T) => void;
+  /** Names are shown as they are: where the units themselves are chosen. */
+  verbatim?: boolean;
 }
 
 /** One answer out of a few, all of them in sight, one tap. */
-export function Segments<T extends string>({ label, options, value, onChange }: SegmentsProps<T>) {
+export function Segments<T extends string>({ label, options, value, onChange, verbatim }: SegmentsProps<T>) {
   return (
     <View role="radiogroup" aria-label={label} className="flex-row flex-wrap gap-2">
       {options.map(([option, name]) => (
@@ -21,7 +23,7 @@ export function Segments<T extends string>({ label, options, value, onChange }: 
           onPress={() => onChange(option)}
           className={`min-h-[48px] justify-center rounded-md border-2 border-ink px-3 ${value === option ? 'bg-ink' : 'bg-sheet'}`}
         >
-          <Txt bold={value === option} className={value === option ? '!text-paper' : ''}>
+          <Txt bold={value === option} verbatim={verbatim} className={value === option ? '!text-paper' : ''}>
             {name}
           </Txt>
         </Pressable>

@@ -1,6 +1,8 @@
+import { inUnits } from '@cricket/core/units';
 import { useId } from 'react';
 import { View } from 'react-native';
 
+import { useShopUnits } from './shop-units';
 import { Txt } from './txt';
 
 export interface SliderProps {
@@ -18,6 +20,7 @@ export interface SliderProps {
 /** A figure that is pushed to and fro. */
 export function Slider({ label, shown, value, min, max, step, onChange, testID }: SliderProps) {
   const id = useId();
+  const { units } = useShopUnits();
   return (
     <View className="px-4">
       <View className="flex-row items-baseline justify-between">
@@ -29,7 +32,7 @@ export function Slider({ label, shown, value, min, max, step, onChange, testID }
       <input
         type="range"
         aria-labelledby={id}
-        aria-valuetext={shown}
+        aria-valuetext={inUnits(shown, units)}
         data-testid={testID}
         value={value}
         min={min}

@@ -1,5 +1,7 @@
 import { statedFasteners, type StatedFastener, type StatedTorque } from '@cricket/core/stated-torques';
+import { shownIn, toSi, unitName } from '@cricket/core/units';
 
+import { shopUnits } from './shop-units';
 import { readTyped } from './typed-number';
 
 /** How fasteners are called where torques are written one a line. */
@@ -42,21 +44,28 @@ export function readStated(text: string, usualSource: string): StatedTorque[] | 
 }
 
 function readLine(line: string, usualSource: string): StatedTorque | Error {
-  const match = /^(?:(front|rear)\s+)?([a-z -]+?)\s+(up to\s+)?([\d.,]+)\s*(?:N·m|Nm)?\s*(?:[,;(]\s*(.*?)\)?)?$/i.exec(
-    line,
-  );
+  const match =
+    /^(?:(front|rear)\s+)?([a-z -]+?)\s+(up to\s+)?([\d.,]+)\s*(N·m|Nm|lbf·ft|lb·ft|lbf ft|lb ft|ft lb)?\s*(?:[,;(]\s*(.*?)\)?)?$/i.exec(
+      line,
+    );
   const fastener = statedFasteners.find((each) => fastenerNames[each] === match?.[2]?.toLowerCase());
   const figure = match ? readTyped(match[4]!) : null;
   if (!match || !fastener || figure?.kind !== 'number') {
     return new Error(`"${line}" is not understood; write such as "front axle nut up to 40, the fork’s sheet".`);
   }
-  if (figure.value < 0.5 || figure.value > 150) {
-    return new Error(`"${line}": ${figure.value} is not between 0.5 and 150 N·m.`);
+  const units = shopUnits();
+  const named = match[5]?.toLowerCase();
+  // A unit that is written goes before the shop's.
+  const torque = !named ? units.torque : named.startsWith('n') ? 'N·m' : 'lbf·ft';
+  const Nm = toSi(figure.value, 'N·m', { ...units, torque });
+  if (Nm < 0.5 || Nm > 150) {
+    const [least, most] = [shownIn(0.5, 'N·m', units), shownIn(150, 'N·m', units)];
+    return new Error(`"${line}": ${figure.value} is not between ${least} and ${most} ${unitName('N·m', units)}.`);
   }
-  const source = match[5]?.trim() || usualSource;
+  const source = match[6]?.trim() || usualSource;
   return {
     fastener,
-    Nm: figure.value,
+    Nm,
     source: source.slice(0, 120),
     ...(match[3] && { upTo: true }),
     ...(match[1] && { end: match[1].toLowerCase() as 'front' | 'rear' }),
@@ -65,10 +74,11 @@ function readLine(line: string, usualSource: string): StatedTorque | Error {
 
 /** The same as text, as it is written. */
 export function statedText(stated: readonly StatedTorque[] | undefined): string {
+  const units = shopUnits();
   return (stated ?? [])
     .map(
       ({ fastener, Nm, upTo, end, source }) =>
-        `${end ? `${end} ` : ''}${fastenerNames[fastener]} ${upTo ? 'up to ' : ''}${Nm}, ${source}`,
+        `${end ? `${end} ` : ''}${fastenerNames[fastener]} ${upTo ? 'up to ' : ''}${shownIn(Nm, 'N·m', units)}, ${source}`,
     )
     .join('\n');
 }

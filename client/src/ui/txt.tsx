@@ -1,5 +1,8 @@
-import type { ReactNode } from 'react';
+import { inUnits, type Units } from '@cricket/core/units';
+import { Children, type ReactNode } from 'react';
 import { Text, type TextProps } from 'react-native';
+
+import { useShopUnits } from './shop-units';
 
 type Size = 'label' | 'body' | 'lead' | 'title' | 'stand' | 'reading';
 type Tone = 'ink' | 'soft' | 'on-lime' | 'goes' | 'work' | 'stop' | 'unknown';
@@ -31,12 +34,25 @@ export interface TxtProps extends Omit<TextProps, 'style'> {
   figure?: boolean;
   /** Makes it a heading of this level. */
   heading?: 1 | 2 | 3;
+  /** What a person wrote: shown as it was written, not in the shop's units. */
+  verbatim?: boolean;
   className?: string;
   children?: ReactNode;
 }
 
-/** Text in our faces. */
-export function Txt({ size = 'body', tone = 'ink', bold, figure, heading, className = '', ...rest }: TxtProps) {
+/** Text in our faces; its figures are in the shop's units. */
+export function Txt({
+  size = 'body',
+  tone = 'ink',
+  bold,
+  figure,
+  heading,
+  verbatim,
+  className = '',
+  children,
+  ...rest
+}: TxtProps) {
+  const { units } = useShopUnits();
   const face = figure
     ? `font-figure tabular-nums ${bold ? 'font-semibold' : 'font-medium'}`
     : `font-text ${bold ? 'font-bold' : 'font-normal'}`;
@@ -45,6 +61,16 @@ export function Txt({ size = 'body', tone = 'ink', bold, figure, heading, classN
       {...(heading && { role: 'heading', 'aria-level': heading })}
       className={`${face} ${sizes[size]} ${tones[tone]} ${className}`}
       {...rest}
-    />
+    >
+      {verbatim ? children : turned(children, units)}
+    </Text>
   );
+}
+
+/** Strings among the children, in the shop's units; elements see to themselves. */
+function turned(children: ReactNode, units: Units): ReactNode {
+  if (typeof children === 'string') return inUnits(children, units);
+  return Array.isArray(children)
+    ? Children.map(children as ReactNode[], (child) => (typeof child === 'string' ? inUnits(child, units) : child))
+    : children;
 }

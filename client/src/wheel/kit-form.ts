@@ -1,8 +1,10 @@
 import { InputError, readInput } from '@cricket/core/input';
 import { kitFactsSchema, type KitFacts } from '@cricket/core/kit';
+import { unitName } from '@cricket/core/units';
 
+import { typedFigure } from '../ui/number-rule';
+import { fieldText, shopUnits } from '../ui/shop-units';
 import { readStated, statedText } from '../ui/stated-lines';
-import { readTyped } from '../ui/typed-number';
 
 /** How a field of the kit is entered. `group` is left out as a whole when none of its fields is filled. */
 type KitField =
@@ -83,8 +85,10 @@ function at(kit: unknown, name: string): unknown {
   return name.split('-').reduce<unknown>((value, key) => (value as Record<string, unknown> | undefined)?.[key], kit);
 }
 
-function asText({ how }: KitField, value: unknown): string {
+function asText(field: KitField, value: unknown): string {
+  const { how } = field;
   if (value === undefined || value === null) return '';
+  if (field.how === 'figure') return fieldText(value as number, field.unit);
   if (how === 'yes-no') return value ? 'yes' : 'no';
   if (how === 'lines') return (value as string[]).join('\n');
   if (how === 'packing') {
@@ -162,8 +166,7 @@ function readField(field: KitField, text: string): unknown {
   if (text === '') return undefined;
   if (field.how === 'yes-no') return text === 'yes';
   if (field.how === 'word') return text;
-  const typed = readTyped(text);
-  return typed.kind === 'number' ? typed.value : new Error(`"${text}" is not a figure${unitOf(field.unit)}.`);
+  return typedFigure(text, field.unit) ?? new Error(`"${text}" is not a figure${unitOf(field.unit)}.`);
 }
 
 /** What to say of a field that must be filled in. */
@@ -172,7 +175,7 @@ function missing(field: KitField): string {
 }
 
 function unitOf(unit: string): string {
-  return unit ? ` in ${unit}` : '';
+  return unit ? ` in ${unitName(unit, shopUnits())}` : '';
 }
 
 function readPacked(line: string): { part: string; count: number } | Error {

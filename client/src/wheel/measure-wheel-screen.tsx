@@ -1,4 +1,5 @@
 import type { Wheel } from '@cricket/contract/shapes';
+import { unitName } from '@cricket/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -12,6 +13,7 @@ import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
+import { useShopUnits } from '../ui/shop-units';
 import { Txt } from '../ui/txt';
 import { kitFields, type KitFieldName } from './kit-form';
 import { kitWords } from './kit-words';
@@ -61,7 +63,8 @@ function OneFigure({ wheel, path, left, onLater }: { wheel: Wheel; path: string;
   const [busy, setBusy] = useState(false);
   const [wrong, setWrong] = useState<string | null>(null);
   const { kit, name } = fieldAt(path);
-  const unit = kit ? unitOf(name as KitFieldName) : 'mm';
+  const { units } = useShopUnits();
+  const unit = kit ? unitName(unitOf(name as KitFieldName), units) : 'mm';
   const title = kit ? kitWords.fields[name as KitFieldName] : words.fields[name as keyof typeof words.fields];
   const asPattern = figureText(wheelFields(wheel), path);
   const keep = async (text: string) => {

@@ -1,5 +1,5 @@
 import { coreRecord } from '@cricket/contract/core-record';
-import type { BikeRecord } from '@cricket/contract/shapes';
+import type { AcceptedStack, BikeRecord } from '@cricket/contract/shapes';
 import { activeEnd } from '@cricket/core/choices';
 import { endState, type EndState, type Workshop } from '@cricket/core/next-action';
 import { jobOf } from '@cricket/core/job';
@@ -12,6 +12,7 @@ import {
   type StepState,
 } from '@cricket/core/procedure';
 import type { End } from '@cricket/core/features';
+import { defaultUnits, type Units } from '@cricket/core/units';
 
 /** A job as its sheets show it. */
 export interface JobData {
@@ -20,13 +21,37 @@ export interface JobData {
   /** Null while nothing is chosen for either end. */
   job: JobFacts | null;
   steps: StepState[];
+  /** What the shop reads in. */
+  units: Units;
 }
 
 /** Puts a job together from what is stored, as the stand does. */
-export function jobData(record: BikeRecord, workshop: Workshop, secondPerson: SecondLooks): JobData {
+export function jobData(
+  record: BikeRecord,
+  workshop: Workshop,
+  {
+    secondPerson = 'none',
+    units = defaultUnits,
+  }: { secondPerson?: SecondLooks | undefined; units?: Units | undefined },
+): JobData {
   const facts = coreRecord(record);
   const states = { front: endState(facts, 'front', workshop), rear: endState(facts, 'rear', workshop) };
   const job = jobOf(record.bike.facts, states, activeEnd(facts), { secondPerson }, workshop.limits);
   const steps = job ? stepStates(procedure(job, stepFigures(workshop.limits)), record.events) : [];
-  return { record, states, job, steps };
+  return { record, states, job, steps, units };
+}
+
+/** The same job with steps and torques as they were when its stacks were taken, whatever was changed since. */
+export function asAccepted(data: JobData): JobData {
+  const { record, job: today } = data;
+  const last = record.stacks.flatMap(({ snapshot }) => snapshot.planned ?? []).at(-1);
+  if (!today || !last) return data;
+  const ends = today.ends.map((end) => ({ ...end, ...takenAt(record, end.end)?.snapshot.planned?.end }));
+  const job = { ...today, ends, stated: last.stated };
+  return { ...data, job, steps: stepStates(procedure(job, last.figures), record.events) };
+}
+
+/** The stack of this end that was taken last. */
+export function takenAt(record: Pick<BikeRecord, 'stacks'>, end: End): AcceptedStack | null {
+  return record.stacks.filter((stack) => stack.end === end).at(-1) ?? null;
 }

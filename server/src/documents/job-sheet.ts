@@ -3,10 +3,11 @@ import type { FitReport } from '@cricket/core/fit';
 import { eventsOf } from '@cricket/core/job-events';
 import { washerWords } from '@cricket/core/parts';
 import type { EndJob, StepState } from '@cricket/core/procedure';
+import { inUnits, type Units } from '@cricket/core/units';
 import type { Content, TableCell } from 'pdfmake/interfaces';
 
 import { axleSvg } from './axle-svg';
-import type { JobData } from './job-data';
+import { takenAt, type JobData } from './job-data';
 import { pdfOf } from './pdf';
 
 const verdicts = { goes: 'Goes', work: 'Goes after work', stop: 'Stop', unknown: 'Not measured yet' } as const;
@@ -38,7 +39,14 @@ export function jobSheet(data: JobData, shop: Shop, address: string, printedAt: 
       ...overridden(data),
       ...stoodIn(data),
       { text: 'Steps', style: 'part' },
-      { table: { headerRows: 1, widths: [14, '*', 120, 90], body: [stepHead, ...steps.map(stepRow)] }, layout: lines },
+      {
+        table: {
+          headerRows: 1,
+          widths: [14, '*', 120, 90],
+          body: [stepHead, ...steps.map((state) => stepRow(state, data.units))],
+        },
+        layout: lines,
+      },
       ...changedForGood(data),
       signatures(),
       { text: note, style: 'small', margin: [0, 8, 0, 0] },
@@ -85,7 +93,7 @@ export function stackCard(
         })),
         margin: [0, 6, 0, 0],
       },
-      { text: nutLine(end), bold: true, margin: [0, 8, 0, 0] },
+      { text: nutLine(end, data.units), bold: true, margin: [0, 8, 0, 0] },
       ...overridden(data),
       { text: note, style: 'small', margin: [0, 8, 0, 0] },
     ],
@@ -115,29 +123,29 @@ function heading(title: string, shop: Shop, address: string, printedAt: Date): C
   };
 }
 
-function endPart({ states, record }: JobData, end: EndJob): Content[] {
+function endPart({ states, record, units }: JobData, end: EndJob): Content[] {
   const { fit } = states[end.end];
   if (!fit) return [];
-  const taken = takenAt(record, end);
+  const taken = takenAt(record, end.end);
+  const planned = taken?.snapshot.planned;
   const work = (taken?.snapshot ?? fit).findings.filter(({ verdict }) => verdict !== 'goes');
-  const torque = fit.torque ? `, held ${fit.torque.safety.toFixed(2)} times with tight nuts` : '';
+  const safety = planned ? planned.torqueSafety : (fit.torque?.safety ?? null);
+  const torque = safety === null ? '' : `, held ${safety.toFixed(2)} times with tight nuts`;
   const verdict = taken?.snapshot.verdict ?? fit.verdict;
   return [
     { text: `${end.end === 'front' ? 'Front' : 'Rear'} end: ${end.code}`, style: 'part' },
-    { text: `${verdicts[verdict]}${torque}. ${nutLine(end)}`, bold: true },
+    { text: `${verdicts[verdict]}${torque}. ${nutLine(end, units)}`, bold: true },
     { text: taken ? `Stack taken ${dateOf(taken.acceptedAt)} by ${taken.person}.` : 'No stack is taken yet.' },
     ...judgedAnew(taken, fit),
+    ...(taken && !planned
+      ? [{ text: 'Steps and torques are today’s: this stack was taken before they were kept.' }]
+      : []),
     { svg: axleSvg(end, 515), margin: [0, 4, 0, 4] },
     ...work.slice(0, 12).map(({ because, remedies, verdict }) => ({
-      text: `${verdicts[verdict]}: ${[because, ...remedies].join(' ')}`,
+      text: `${verdicts[verdict]}: ${inUnits([because, ...remedies].join(' '), units)}`,
       margin: [0, 1, 0, 1] as [number, number, number, number],
     })),
   ];
-}
-
-/** The stack of this end that was taken last: its figures stay as they were then, whatever has changed since. */
-function takenAt(record: JobData['record'], { end }: EndJob): AcceptedStack | null {
-  return record.stacks.filter((stack) => stack.end === end).at(-1) ?? null;
 }
 
 /** What has changed since a stack was taken, where it would be judged otherwise today. */
@@ -154,10 +162,11 @@ export function judgedAnew(taken: AcceptedStack | null, fit: Pick<FitReport, 've
 }
 
 /** What the nuts get, and whose figure that is. */
-function nutLine({ nutTorqueNm, nutMostNm, nutSource }: EndJob): string {
-  return nutSource
+function nutLine({ nutTorqueNm, nutMostNm, nutSource }: EndJob, units: Units): string {
+  const line = nutSource
     ? `Axle nuts ${nutTorqueNm} N·m, at most ${nutMostNm} N·m: ${nutSource}.`
     : `Axle nuts ${nutTorqueNm} N·m; a maker’s figure wins.`;
+  return inUnits(line, units);
 }
 
 function overridden({ states }: JobData): Content[] {
@@ -181,7 +190,7 @@ function stoodIn({ steps }: JobData): Content[] {
 
 const stepHead: TableCell[] = ['', 'Step', 'Reached', 'By'].map((text) => ({ text, bold: true }));
 
-function stepRow({ step, how, person, because, confirmedBy, readings }: StepState): TableCell[] {
+function stepRow({ step, how, person, because, confirmedBy, readings }: StepState, units: Units): TableCell[] {
   const marks = { open: '', done: 'x', skipped: '–', problem: '!', 'stood-in': 'S' } as const;
   const asked = step.checks.flatMap((check) =>
     check.kind === 'torque' ? [`${check.what} ${check.nm} N·m${check.source ? ` (${check.source})` : ''}`] : [],
@@ -194,7 +203,7 @@ function stepRow({ step, how, person, because, confirmedBy, readings }: StepStat
   return [
     { text: marks[how], bold: true },
     { text: [step.end ? `${step.title} (${step.end})` : step.title, ...(because ? [`: ${because}`] : [])].join('') },
-    { text: (reached.length ? reached : how === 'open' ? asked : []).join('\n'), fontSize: 8 },
+    { text: inUnits((reached.length ? reached : how === 'open' ? asked : []).join('\n'), units), fontSize: 8 },
     { text: [person, confirmedBy && `confirmed by ${confirmedBy}`].filter(Boolean).join('\n'), fontSize: 8 },
   ];
 }

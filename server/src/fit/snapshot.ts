@@ -2,6 +2,7 @@ import type { NewStack } from '@cricket/contract';
 import type { BikeRecord, StackSnapshot } from '@cricket/contract/shapes';
 import { fittedStack } from '@cricket/core/as-fitted';
 import { endState, type Workshop } from '@cricket/core/next-action';
+import { endJob, jobFacts, stepFigures } from '@cricket/core/procedure';
 
 import { ProblemError } from '../http/problem';
 import { withoutStacks } from './summaries';
@@ -23,7 +24,7 @@ export function snapshotOf(body: NewStack, record: BikeRecord, workshop: Worksho
     wheelId: wheel.id,
     chosenAt: '9999',
   };
-  const { fit, fitInput } = endState(
+  const { facts, fit, fitInput } = endState(
     { ...withoutStacks(record), choices: [...record.choices, choice] },
     body.end,
     workshop,
@@ -34,7 +35,25 @@ export function snapshotOf(body: NewStack, record: BikeRecord, workshop: Worksho
   const { stack, findings, verdict } = fittedStack(fitInput, fit, body)!;
   const against = findings.find((finding) => finding.verdict === 'stop' || finding.verdict === 'unknown');
   if (against) throw refused(against.id, against.because);
-  return { wheel: fit.wheel, input, stack, outside: fit.outside, slots: fit.slots, findings, verdict };
+  const bike = record.bike.facts;
+  const { rotorShimMm, caliperShimMm } = stack;
+  const inside = { left: stack.left.inside, right: stack.right.inside, rotorShimMm, caliperShimMm };
+  const end = endJob(facts, fit, inside, bike, workshop.limits);
+  return {
+    wheel: fit.wheel,
+    input,
+    stack,
+    outside: fit.outside,
+    slots: fit.slots,
+    findings,
+    verdict,
+    planned: {
+      end,
+      figures: stepFigures(workshop.limits),
+      stated: jobFacts(bike, [fit], [end], { secondPerson: 'none' }).stated,
+      torqueSafety: fit.torque?.safety ?? null,
+    },
+  };
 }
 
 function holdInStores({ left, right }: NewStack, washers: readonly { id: string; count: number }[]): void {

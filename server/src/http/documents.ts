@@ -1,10 +1,11 @@
 import type { Shop } from '@cricket/contract/shapes';
+import type { End } from '@cricket/core/features';
 import { Hono, type Context } from 'hono';
 import type { DataSource } from 'typeorm';
 
 import { bikeRecord } from '../data/records';
 import { shopSettings, workshopOf } from '../data/workshop';
-import { jobData } from '../documents/job-data';
+import { asAccepted, jobData, takenAt } from '../documents/job-data';
 import { jobSheet, stackCard } from '../documents/job-sheet';
 import { ProblemError } from './problem';
 import { uuidParam } from './write-context';
@@ -15,8 +16,7 @@ export function documents(dataSource: DataSource, shop: Shop): Hono {
   const dataOf = async (bikeId: string) => {
     const { manager } = dataSource;
     const record = await bikeRecord(manager, bikeId);
-    const { secondPerson = 'none' } = await shopSettings(manager);
-    return jobData(record, await workshopOf(manager), secondPerson);
+    return asAccepted(jobData(record, await workshopOf(manager), await shopSettings(manager)));
   };
   const pdf = (c: Context, name: string, bytes: Buffer) =>
     c.body(new Uint8Array(bytes), 200, {
@@ -36,7 +36,7 @@ export function documents(dataSource: DataSource, shop: Shop): Hono {
     const bikeId = uuidParam(c, 'bikeId');
     const end = c.req.param('end');
     const data = await dataOf(bikeId);
-    const taken = data.record.stacks.filter((stack) => stack.end === end).pop();
+    const taken = takenAt(data.record, end as End);
     const endJob = data.job?.ends.find((each) => each.end === end);
     if (!taken || !endJob) throw new ProblemError(404, 'not-found', 'No stack is taken for this end.');
     const address = addressOf(c, `/bikes/${bikeId}/${end}/stack`);

@@ -133,7 +133,7 @@ async function holdSafety(
 ): Promise<void> {
   if (how !== 'skipped' && how !== 'stood-in') return;
   const workshop = await workshopOf(manager);
-  const { steps } = jobData(await bikeRecord(manager, bikeId), workshop, 'none');
+  const { steps } = jobData(await bikeRecord(manager, bikeId), workshop, {});
   const step = steps.find((state) => state.step.id === stepId)?.step;
   const refuse = (message: string, path = 'data.how') => {
     throw new ProblemError(422, 'invalid-input', 'This step is not ended so.', [{ path, messages: [message] }]);

@@ -3,6 +3,7 @@ import { amount, integer, list, oneOf, optional, record, text } from '@cricket/c
 import { lawClassSchema } from '@cricket/core/law';
 import { limitsSchema } from '@cricket/core/limits';
 import { secondLooks } from '@cricket/core/procedure';
+import { currencySchema, unitsSchema, weekStartSchema } from '@cricket/core/units';
 import { Hono } from 'hono';
 import type { DataSource } from 'typeorm';
 
@@ -19,6 +20,9 @@ const settingsSchema = record({
   hourlyRate: amount(0, 1000, 'an hour'),
   laws: list(lawClassSchema, 40),
   secondPerson: optional(oneOf(secondLooks)),
+  units: optional(unitsSchema),
+  currency: optional(currencySchema),
+  weekStartsOn: optional(weekStartSchema),
   version: integer(0, 1_000_000),
 });
 

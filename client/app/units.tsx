@@ -1,0 +1,1 @@
+export { UnitsScreen as default } from '../src/units/units-screen';

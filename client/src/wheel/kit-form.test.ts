@@ -38,7 +38,7 @@ describe('a kit in the form', () => {
   });
 
   it('leaves out a part of which nothing is filled in', () => {
-    const values = { ...kitFieldValues(kit), 'rim-innerWidthMm': '', 'rim-depthMm': '' };
+    const values = { ...kitFieldValues(kit), 'rim-innerWidthMm': '', 'rim-depthMm': '', 'hub-adapters': '' };
     const read = readKit(values, null);
     expect(read).toHaveProperty('kit');
     expect((read as { kit: KitFacts }).kit.rim).toBeNull();

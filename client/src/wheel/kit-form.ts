@@ -5,6 +5,7 @@ import { unitName } from '@cricket/core/units';
 import { typedFigure } from '../ui/number-rule';
 import { fieldText, shopUnits } from '../ui/shop-units';
 import { readStated, statedText } from '../ui/stated-lines';
+import { adapterText, readAdapters } from './adapter-lines';
 
 /** How a field of the kit is entered. `group` is left out as a whole when none of its fields is filled. */
 type KitField =
@@ -13,7 +14,8 @@ type KitField =
   | { how: 'yes-no' }
   | { how: 'lines' }
   | { how: 'packing' }
-  | { how: 'torques' };
+  | { how: 'torques' }
+  | { how: 'adapters' };
 
 const figure = (unit: string): KitField => ({ how: 'figure', unit });
 const word = (...options: string[]): KitField => ({ how: 'word', options });
@@ -45,6 +47,7 @@ export const kitFields = {
   'hub-cable-diameterMm': figure('mm'),
   'hub-cable-plugMm': figure('mm'),
   'hub-cable-atRotorBolts': { how: 'yes-no' },
+  'hub-adapters': { how: 'adapters' },
   'rim-innerWidthMm': figure('mm'),
   'rim-brakeTrack': { how: 'yes-no' },
   'rim-valveHole': word('thin', 'thick'),
@@ -94,6 +97,7 @@ function asText(field: KitField, value: unknown): string {
   if (how === 'packing') {
     return (value as KitFacts['packing']).map(({ part, count }) => `${count} × ${part}`).join('\n');
   }
+  if (how === 'adapters') return adapterText(value as NonNullable<KitFacts['hub']['adapters']>);
   if (how === 'torques') return statedText(value as KitFacts['torques']);
   return String(value);
 }
@@ -104,7 +108,7 @@ export type KitErrors = Partial<Record<KitFieldName, string>>;
 /**
  * Reads the kit from the form.
  *
- * @param before - the kit as it was: what the form does not show, such as end adapters, stays
+ * @param before - the kit as it was: what the form does not show, such as the screws of end adapters, stays
  * @returns the kit, or what stands against it, field by field
  */
 export function readKit(
@@ -121,14 +125,12 @@ export function readKit(
       if (group === 'rim' || group === 'battery') kit[group] = null;
       continue;
     }
-    const read = readField(kitFields[name], text);
+    const read = readField(kitFields[name], text, before);
     if (read === undefined) continue;
     if (read instanceof Error) errors[name] = read.message;
     else put(kit, name.split('-'), read);
   }
   if (Object.keys(errors).length) return { errors };
-  const adapters = before?.hub.adapters;
-  if (adapters) put(kit, ['hub', 'adapters'], adapters);
   if (before?.cluster !== undefined) kit['cluster'] = before.cluster;
   try {
     return { kit: readInput(kitFactsSchema, kit) };
@@ -152,7 +154,8 @@ function filled(values: KitFieldValues, group: string): boolean {
   );
 }
 
-function readField(field: KitField, text: string): unknown {
+function readField(field: KitField, text: string, before: KitFacts | null | undefined): unknown {
+  if (field.how === 'adapters') return readAdapters(text, before?.hub.adapters);
   if (field.how === 'torques') return text === '' ? undefined : readStated(text, 'the kit’s maker');
   if (field.how === 'lines' || field.how === 'packing') {
     const lines = text

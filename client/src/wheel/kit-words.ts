@@ -48,6 +48,7 @@ export const kitWords = {
     'hub-cable-diameterMm': 'Cable across',
     'hub-cable-plugMm': 'Widest part of the plug',
     'hub-cable-atRotorBolts': 'Cable runs past the rotor bolts',
+    'hub-adapters': 'Extenders, caps and rotor spacers',
     'rim-innerWidthMm': 'Inner width',
     'rim-brakeTrack': 'Brake track',
     'rim-valveHole': 'Valve hole',
@@ -89,6 +90,7 @@ export const kitWords = {
     thick: 'Thick',
   } as Record<string, string>,
   hints: {
+    adapters: 'one a line, such as "extender left 3", "cap right 9, bore 12", "rotor spacer 2"',
     torques: 'one a line, such as "axle nut up to 45"',
     lines: 'one a line',
     packing: 'one a line, such as "2 × Axle nut"',

@@ -34,8 +34,8 @@ export const adapterSetSchema = record(setParts);
 export const endAdapterSchema = record({
   /** Inside face to inside face of the dropouts. */
   spacingMm: amount(60, 260, 'mm'),
-  /** Hole in each dropout. */
-  holesMm: record({ left: amount(5, 30, 'mm'), right: amount(5, 30, 'mm') }),
+  /** Hole in each dropout; left out at open ends, which take extenders and washers but no caps. */
+  holesMm: optional(record({ left: amount(5, 30, 'mm'), right: amount(5, 30, 'mm') })),
   /** Dropout's inner face to the rotor's inboard face on the old wheel; left out without a disc. */
   rotorFaceMm: optional(amount(-10, 60, 'mm')),
   hub: record({
@@ -59,11 +59,12 @@ export type EndAdapterInput = v.InferOutput<typeof endAdapterSchema>;
 
 /** One way to build the hub up to the spacing. */
 export interface EndBuild {
-  left: { extender: string | null; endCap: string };
-  right: { extender: string | null; endCap: string };
+  /** No cap at an open end. */
+  left: { extender: string | null; endCap: string | null };
+  right: { extender: string | null; endCap: string | null };
   rotorSpacer: string | null;
   widthMm: number;
-  /** Finished width minus spacing. */
+  /** Finished width minus spacing; at an open end washers fill up what is missing. */
   widthErrorMm: number;
   /** Hub's middle off the middle of the spacing, positive to the right. */
   middleMm: number;

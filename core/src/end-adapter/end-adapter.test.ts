@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 
 import type { EndAdapterInput } from './contract';
-import { endAdapter } from './end-adapter';
+import { endAdapter, openBuilds } from './end-adapter';
 
 const cap = (id: string, side: 'left' | 'right', lengthMm: number, boreMm = 12) => ({ id, side, lengthMm, boreMm });
 const base: EndAdapterInput = {
@@ -31,6 +31,31 @@ const base: EndAdapterInput = {
   screwHoles: [{ id: 'rotor', threadMm: 5, throughMm: 0, throughRotor: true, depthMm: 10, leastMm: 6 }],
   rotorThicknessMm: 1.8,
 };
+
+describe('end adapters at an open end', () => {
+  const { holesMm: _, ...open } = base;
+
+  it('are the widest that go in, without caps; washers come next', () => {
+    const { verdict, build, order } = endAdapter({ ...open, spacingMm: 130.1 });
+    expect(build).toMatchObject({ left: { extender: 'X3', endCap: null }, right: { extender: 'Y3' }, widthMm: 130 });
+    expect(verdict).toBe('goes');
+    expect(order.join(', ')).not.toMatch(/cap|arm on the hub/);
+    expect(order.indexOf('left extender X3')).toBeLessThan(order.indexOf('rotor'));
+    expect(order.indexOf('washers, hub outwards')).toBeLessThan(order.indexOf('wheel into the slots, nuts snug'));
+  });
+
+  it('are left out where they are too long, and a hub too wide by itself stops', () => {
+    expect(endAdapter({ ...open, spacingMm: 125 }).build?.widthMm).toBe(124);
+    expect(endAdapter({ ...open, spacingMm: 120 })).toMatchObject({ verdict: 'stop', build: null });
+  });
+
+  it('are all of what goes in, and nothing else: against every subset put together by hand', () => {
+    const spacingMm = 128;
+    const widths = [0, 3].flatMap((left) => [0, 3].flatMap((right) => [0, 1, 2].map(() => 124 + left + right)));
+    const builds = openBuilds({ ...open, spacingMm });
+    expect(builds.map(({ build }) => build!.widthMm).sort()).toEqual(widths.filter((wide) => wide <= 128.3).sort());
+  });
+});
 
 describe('end adapters', () => {
   it('build the hub up to the spacing with the rotor in the caliper', () => {

@@ -15,7 +15,8 @@ type Side = 'left' | 'right';
  * Every choice of extender and end cap on each side and of rotor spacer is tried: base width + extenders + caps must equal
  * the spacing, both caps must take the holes' axle, and the rotor must meet the caliper. The build with the least
  * 4·width error² + 2·rotor error² + 4·middle² is taken, then the one with fewest parts. Each screw hole gets the longest
- * screw of its thread that holds and does not bottom.
+ * screw of its thread that holds and does not bottom. At an open end there are no caps: of the builds that go in, the
+ * widest is taken, and washers fill up the rest.
  *
  * @param input - spacing and holes, hub, parts of the set, screws and their holes
  * @returns the build, which screw goes where, and the order
@@ -28,17 +29,63 @@ type Side = 'left' | 'right';
  */
 export function endAdapter(input: EndAdapterInput): EndAdapterResult {
   const read = readInput(endAdapterSchema, input);
-  const limits = withLimits(read.limits);
-  const builds = possibleBuilds(read);
+  const builds = goesIn(read);
   const build = builds.reduce<EndBuild | null>(
     (best, next) => (best && cost(best) <= cost(next) + dust ? best : next),
     null,
   );
-  if (!build) return { verdict: 'stop', findings: [noCaps(read)], build: null, screws: [], order: [] };
+  return build
+    ? judged(read, build)
+    : { verdict: 'stop', findings: [read.holesMm ? noCaps(read) : tooWide(read)], build: null, screws: [], order: [] };
+}
+
+/** Every way in which a hub is built up for an open end, fewest parts first: which is best depends on the washers. */
+export function openBuilds(input: Omit<EndAdapterInput, 'holesMm'>): EndAdapterResult[] {
+  const read = readInput(endAdapterSchema, input);
+  return goesIn(read)
+    .sort((a, b) => partsOf(a) - partsOf(b))
+    .map((build) => judged(read, build));
+}
+
+/** The builds that can be put together and, at an open end, are no wider than it. */
+function goesIn(read: EndAdapterInput): EndBuild[] {
+  const builds = possibleBuilds(read);
+  return read.holesMm ? builds : builds.filter(({ widthErrorMm }) => widthErrorMm <= playOf(read) + dust);
+}
+
+function playOf({ widthPlayMm = 0.3 }: EndAdapterInput): number {
+  return widthPlayMm;
+}
+
+function judged(read: EndAdapterInput, build: EndBuild): EndAdapterResult {
   const screws = screwsFor(read, build);
-  const play = read.widthPlayMm ?? 0.3;
+  const findings = [...(read.holesMm ? placed(read, build) : [leaves(read, build)]), ...screws.findings];
+  return {
+    verdict: worstOf(findings.map(({ verdict }) => verdict)),
+    findings: worstFirst(findings),
+    build,
+    screws: screws.chosen,
+    order: orderOf(build, read, screws.chosen),
+  };
+}
+
+/** At an open end the washers make up what is missing, and settle middle and rotor. */
+function leaves({ spacingMm }: EndAdapterInput, { widthMm }: EndBuild): Finding {
+  const leftMm = Math.max(0, spacingMm - widthMm);
+  return finding(
+    'width',
+    'goes',
+    `The hub builds up to ${inMm(widthMm)}; ${inMm(leftMm)} are left for washers.`,
+    { measured: widthMm, limit: spacingMm, margin: leftMm },
+  );
+}
+
+/** Width, middle and rotor of a hub that ends in caps. */
+function placed(read: EndAdapterInput, build: EndBuild): Finding[] {
+  const limits = withLimits(read.limits);
+  const play = playOf(read);
   const width = Math.abs(build.widthErrorMm);
-  const findings = [
+  return [
     finding(
       'width',
       graded(play - width, play - width),
@@ -61,28 +108,22 @@ export function endAdapter(input: EndAdapterInput): EndAdapterResult {
       },
     ),
     rotorRule(read, build),
-    ...screws.findings,
   ].filter((item): item is Finding => item !== null);
-  return {
-    verdict: worstOf(findings.map(({ verdict }) => verdict)),
-    findings: worstFirst(findings),
-    build,
-    screws: screws.chosen,
-    order: orderOf(build, read, screws.chosen),
-  };
 }
 
 function possibleBuilds(read: EndAdapterInput): EndBuild[] {
   const sideParts = (side: Side) => {
-    const caps = read.endCaps.filter(
-      (cap) => cap.side === side && Math.abs(cap.boreMm - read.holesMm[side]) <= borePlayMm + dust,
-    );
+    const hole = read.holesMm?.[side];
+    const caps =
+      hole === undefined
+        ? [null]
+        : read.endCaps.filter((cap) => cap.side === side && Math.abs(cap.boreMm - hole) <= borePlayMm + dust);
     const extenders = [null, ...read.extenders.filter((extender) => extender.side === side)];
     return extenders.flatMap((extender) =>
       caps.map((cap) => ({
         extender: extender?.id ?? null,
-        endCap: cap.id,
-        lengthMm: (extender?.lengthMm ?? 0) + cap.lengthMm,
+        endCap: cap?.id ?? null,
+        lengthMm: (extender?.lengthMm ?? 0) + (cap?.lengthMm ?? 0),
       })),
     );
   };
@@ -109,12 +150,28 @@ function possibleBuilds(read: EndAdapterInput): EndBuild[] {
 }
 
 function cost(build: EndBuild): number {
-  const parts = [build.left.extender, build.right.extender, build.rotorSpacer].filter((id) => id !== null).length;
-  return 4 * build.widthErrorMm ** 2 + 2 * (build.rotorErrorMm ?? 0) ** 2 + 4 * build.middleMm ** 2 + 1e-6 * parts;
+  return (
+    4 * build.widthErrorMm ** 2 + 2 * (build.rotorErrorMm ?? 0) ** 2 + 4 * build.middleMm ** 2 + 1e-6 * partsOf(build)
+  );
+}
+
+function partsOf({ left, right, rotorSpacer }: EndBuild): number {
+  return [left.extender, right.extender, rotorSpacer].filter((id) => id !== null).length;
+}
+
+function tooWide({ hub: { baseWidthMm }, spacingMm }: EndAdapterInput): Finding {
+  const over = baseWidthMm - spacingMm;
+  return finding(
+    'width',
+    'stop',
+    `The hub is ${inMm(baseWidthMm)} wide without any extender; the spacing is ${inMm(spacingMm)}.`,
+    { measured: baseWidthMm, limit: spacingMm, margin: -over },
+    ['Fit the motor at the other end.'],
+  );
 }
 
 function noCaps(read: EndAdapterInput): Finding {
-  const { left, right } = read.holesMm;
+  const { left, right } = read.holesMm!;
   const holes = left === right ? inMm(left) : `${inMm(left)} left and ${inMm(right)} right`;
   return told('end-caps', 'stop', `The set has no end caps for ${holes} holes.`, [
     "Ask the hub's maker for caps for these holes.",
@@ -182,9 +239,9 @@ function screwsFor(read: EndAdapterInput, build: EndBuild) {
 /**
  * What is put together after what, by which screw stays reachable: extender, rotor spacer and rotor with the screws that go
  * through them, then the arm over them, then the caps; the wheel goes in with all that, and the axle's torque comes before the
- * clamp's.
+ * clamp's. At an open end washers and wheel come next, arms on the axle from outside.
  */
-function orderOf(build: EndBuild, { hub, screwHoles }: EndAdapterInput, screws: EndAdapterResult['screws']): string[] {
+function orderOf(build: EndBuild, { hub, holesMm, screwHoles }: EndAdapterInput, screws: EndAdapterResult['screws']): string[] {
   const hasRotor = hub.rotorFaceMm !== undefined;
   const screwIn = (throughRotor: boolean) =>
     screws
@@ -197,12 +254,16 @@ function orderOf(build: EndBuild, { hub, screwHoles }: EndAdapterInput, screws: 
     ...(build.rotorSpacer ? [`rotor spacer ${build.rotorSpacer}`] : []),
     ...(hasRotor ? ['rotor'] : []),
     ...screwIn(true),
-    'torque arm on the hub',
-    `left end cap ${build.left.endCap}`,
-    `right end cap ${build.right.endCap}`,
-    'wheel into the end, axle snug',
-    'axle to torque',
-    'arm clamp to torque',
+    ...(holesMm
+      ? [
+          'torque arm on the hub',
+          `left end cap ${build.left.endCap}`,
+          `right end cap ${build.right.endCap}`,
+          'wheel into the end, axle snug',
+          'axle to torque',
+          'arm clamp to torque',
+        ]
+      : ['washers, hub outwards', 'wheel into the slots, nuts snug', 'nuts to torque', 'arm clamp to torque']),
   ];
 }
 

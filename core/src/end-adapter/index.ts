@@ -6,4 +6,4 @@ export {
   type EndAdapterResult,
   type EndBuild,
 } from './contract';
-export { endAdapter } from './end-adapter';
+export { endAdapter, openBuilds } from './end-adapter';

@@ -99,8 +99,15 @@ export const drawnFit: fc.Arbitrary<FitInput> = fc
     tabs: fc.constantFrom(0, 1, 2, 2, 3, 4, 4, 4, 4, 4),
     axleMm: seldom(around(30, 6), 8),
     approved: fc.boolean(),
+    extenderMm: seldom(fc.constantFrom(2, 5, 8), 10),
   })
   .map(fitOf);
+
+/** One extender for each side. */
+function extenders(lengthMm: number): NonNullable<FitInput['wheel']['kit']>['hub']['adapters'] {
+  const one = (side: 'left' | 'right') => ({ id: `${side}-${lengthMm}`, side, lengthMm });
+  return { extenders: [one('left'), one('right')], endCaps: [], rotorSpacers: [], screws: [], screwHoles: [] };
+}
 
 function fitOf(drawn: {
   end: End;
@@ -138,6 +145,7 @@ function fitOf(drawn: {
   tabs: number;
   axleMm: number | undefined;
   approved: boolean;
+  extenderMm: number | undefined;
 }): FitInput {
   const { end, kit: k, bike: b } = drawn;
   const { slot, spacing, 'rim-to-dropout.left': off, ...rest } = drawn.lengths;
@@ -161,7 +169,11 @@ function fitOf(drawn: {
       assistedKmh: k.assistedKmh,
       rim: k.rim === null ? null : { ...inventedKit.rim!, maxBar: k.maxBar ?? 5, brakeTrack: k.brakeTrack ?? true },
     },
-    hub: { ...(k.takes && { takes: k.takes }), bodyMm: 30 },
+    hub: {
+      ...(k.takes && { takes: k.takes }),
+      bodyMm: 30,
+      ...(drawn.extenderMm !== undefined && { adapters: extenders(drawn.extenderMm) }),
+    },
     wheel: {
       regen: drawn.regen === true,
       ...(drawn.noRotor && { rotorFaceMm: null }),

@@ -266,6 +266,80 @@ describe('properties of a whole fit', () => {
   });
 });
 
+describe('a hub that is built up for an open end', () => {
+  const extender = (side: 'left' | 'right', lengthMm: number) => ({ id: `${side}${lengthMm}`, side, lengthMm });
+  const set = (...extenders: ReturnType<typeof extender>[]) => ({
+    extenders,
+    endCaps: [],
+    rotorSpacers: [],
+    screws: [],
+    screwHoles: [],
+  });
+  /** A narrow hub with a long axle in an end of 100 mm: washers alone would be too many. */
+  const narrow = (adapters: ReturnType<typeof set> | undefined, shoulderWidthMm = 44) =>
+    invented({
+      wheel: {
+        shoulderWidthMm,
+        axle: { threadMm: 12, flatsMm: 10, leftMm: 68, rightMm: 68, threadFromLeftMm: 5, threadFromRightMm: 5 },
+        delivered: { left: [], right: [] },
+      },
+      hub: adapters ? { adapters } : {},
+    });
+
+  it('takes the extenders with which it goes, and is the same as a hub that wide from the start', () => {
+    expect(fit(narrow(undefined)).verdict).toBe('stop');
+    const report = fit(narrow(set(extender('left', 24), extender('right', 24), extender('left', 30))));
+    expect(report.adapter?.build).toMatchObject({
+      left: { extender: 'left24', endCap: null },
+      right: { extender: 'right24', endCap: null },
+      widthMm: 92,
+    });
+    expect(report.wheel.axle).toMatchObject({ leftMm: 44, rightMm: 44, threadFromLeftMm: 0 });
+    const wide = invented({
+      wheel: {
+        shoulderWidthMm: 92,
+        axle: { threadMm: 12, flatsMm: 10, leftMm: 44, rightMm: 44, threadFromLeftMm: 0, threadFromRightMm: 0 },
+        rotorFaceMm: report.wheel.rotorFaceMm,
+        delivered: { left: [], right: [] },
+      },
+    });
+    const same = fit(wide);
+    expect(report.verdict).toBe(same.verdict);
+    expect(report.stack?.stacks[0]?.left.inside).toEqual(same.stack?.stacks[0]?.left.inside);
+    const others = report.findings.filter(({ id }) => id !== 'width');
+    expect(others.map(({ id, verdict }) => [id, verdict])).toEqual(
+      same.findings.map(({ id, verdict }) => [id, verdict]),
+    );
+  });
+
+  it('stays without where it goes without, and where an extender would not go in', () => {
+    expect(fit(narrow(set(extender('left', 24), extender('right', 24)), 92)).adapter).toBeNull();
+    expect(fit(narrow(set(extender('left', 60)))).adapter).toBeNull();
+  });
+
+  it('moves the rim when the extenders are unlike', () => {
+    const report = fit(narrow(set(extender('left', 26), extender('right', 22))));
+    // The hub's middle is 2 mm to the left of where it was, the rim is not.
+    expect(report.adapter?.build).toMatchObject({ left: { extender: 'left26' }, right: { extender: 'right22' } });
+    expect(report.wheel.rimOffsetMm).toBeCloseTo(2, 9);
+  });
+
+  it('never is worse for having more of them', () => {
+    const lengths = fc.integer({ min: 12, max: 30 });
+    const some = fc.array(fc.tuple(fc.constantFrom('left' as const, 'right' as const), lengths), { maxLength: 2 });
+    fc.assert(
+      fc.property(some, fc.tuple(fc.constantFrom('left' as const, 'right' as const), lengths), (held, [side, mm]) => {
+        const made = held.map(([which, long], index) => ({ ...extender(which, long), id: `${index}` }));
+        const grades = { goes: 0, work: 1, unknown: 2, stop: 3 };
+        const before = fit(narrow(set(...made))).verdict;
+        const after = fit(narrow(set(...made, { ...extender(side, mm), id: 'more' }))).verdict;
+        expect(grades[after]).toBeLessThanOrEqual(grades[before]);
+      }),
+      { numRuns: 5 },
+    );
+  });
+});
+
 describe('a hub that is built up for a closed end', () => {
   const adapters = {
     extenders: [],

@@ -22,7 +22,7 @@ import { withOverrides } from '../overrides';
 import type { SlotFitResult } from '../slot-fit';
 import { torqueHolds, torqueReaction } from '../torque-reaction';
 import { finding, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
-import { adapted } from './adapter';
+import { adapted, type Adapted } from './adapter';
 import { armFindings, armParts, armsAt, armSets } from './arms';
 import { plugFindings } from './cable';
 import { checksWith, kitFindings, lawOf, takeInFindings } from './checks';
@@ -51,7 +51,27 @@ import { wheelSizeFindings } from './wheel-size';
  * @returns verdict, findings worst first, every calculator's answer, shopping list, tools, time, what to measure next
  */
 export function fit(asked: FitInput): FitReport {
-  const { input, adapter } = adapted(withApproval(asked));
+  return adapted(withApproval(asked)).map(fitBuiltUp).reduce(better);
+}
+
+/** What an extender counts for beside washers: as much as one of them. */
+const extenderCost = 0.3;
+
+/** Of two ways to build a hub up the one that is judged better; of equals the one with the cheaper washers. */
+function better(best: FitReport, next: FitReport): FitReport {
+  const worse = severity[next.verdict] - severity[best.verdict];
+  if (worse !== 0) return worse < 0 ? next : best;
+  const [known, found] = [stackCost(best), stackCost(next)];
+  return found < known ? next : best;
+}
+
+/** What the washers of a fit cost, and one washer's worth for each extender; nothing is dearer than no stack at all. */
+function stackCost({ stack, adapter }: FitReport): number {
+  const extenders = [adapter?.build?.left.extender, adapter?.build?.right.extender].filter(Boolean).length;
+  return (stack?.stacks[0]?.cost ?? Infinity) + extenders * extenderCost;
+}
+
+function fitBuiltUp({ input, adapter }: Adapted): FitReport {
   const motor = kitTorque(input);
   const chosen: Chosen = { arms: null, placements: [], brake: brakeFacts(input) };
   const axle = endFit(input, (_, slots, twoArms) => {

@@ -37,7 +37,7 @@ export function axleRow(end: EndJob, step: string): AxleRowPart[] {
     });
     // From the hub outwards.
     return [
-      ...(end.adapterOrder.length ? [part('cap', 'cap', 'cap', 1, 60)] : []),
+      ...(end.adapterOrder.length ? [part('cap', 'cap', end.closed ? 'cap' : 'extender', 1, 60)] : []),
       ...(which === 'left' && end.rotorShimMm > 0 ? [part('shim', 'shim', `${end.rotorShimMm}`, 0.8, 84)] : []),
       ...end.inside[which].map((id, index) =>
         part(`in-${index}`, 'inside', nameOf(id), 0.9, id.startsWith('tabbed') ? 56 : 46),

@@ -142,7 +142,7 @@ function filing({ fileMm, filedMm }: SlotFitResult): number {
 }
 
 function benchOrder(order: readonly string[]): string[] {
-  const until = order.findIndex((part) => part.startsWith('wheel into'));
+  const until = order.findIndex((part) => part.startsWith('wheel into') || part.startsWith('washers'));
   return order.slice(0, until < 0 ? order.length : until);
 }
 

@@ -12,6 +12,14 @@ const filing = ({ end }: StepContext) =>
 export const rimBetweenBlades = (id: string, offMm: number) =>
   measure(id, 'Rim nearer to the right blade or stay by (left: minus)', -2 * offMm, 2 * offMm);
 
+/** Why a hub gets extenders and caps. */
+export const becauseBuiltUp = ({ adapterOrder, closed }: StepContext['end']): string | null =>
+  adapterOrder.length === 0
+    ? null
+    : closed
+      ? 'because the end takes a through axle'
+      : 'because the hub is narrower than this end';
+
 /** What tyre, rotor and sprockets wait for where the bare wheel is tried first. */
 export const afterDryFit = ({ job }: StepContext): string[] => (job.tyreFirst ? [] : ['dry-out']);
 
@@ -124,12 +132,12 @@ export const stepsDryFit: readonly StepDefinition[] = [
     'Build the hub up for this end, by hand',
     'The order decides which screw is still reached.',
     {
-      when: ({ end }) => (end.adapterOrder.length ? 'because the end takes a through axle' : null),
+      when: ({ end }) => becauseBuiltUp(end),
       after: ['as-delivered'],
       typical: 8,
       parts: ({ end }) => end.adapterOrder,
       drawing: 'axle',
-      checks: [confirm('built', 'Extenders, spacer and caps sit as listed, hand-tight')],
+      checks: [confirm('built', 'Everything of the list sits as listed, hand-tight')],
     },
   ),
   atEnd(

@@ -1,6 +1,6 @@
 import { atEnd, confirm, final, measure, photo, trial, type StepDefinition } from './define';
 import type { StepContext } from './contract';
-import { afterDryFit } from './steps-dry-fit';
+import { afterDryFit, becauseBuiltUp } from './steps-dry-fit';
 
 const disc = ({ end }: StepContext) => (end.brake === 'disc' ? 'because this end has a disc' : null);
 
@@ -214,13 +214,13 @@ export const stepsWheel: readonly StepDefinition[] = [
       confirm('no-play', 'No sprocket moves by hand'),
     ],
   }),
-  atEnd('prepare', 'end-caps', 'End caps back on', 'Over the rotor, in the order that was tried.', {
-    when: ({ end }) => (end.adapterOrder.length ? 'because the end takes a through axle' : null),
+  atEnd('prepare', 'end-caps', ({ end }) => (end.closed ? 'End caps back on' : 'Extenders back on'), 'In the order that was tried.', {
+    when: ({ end }) => becauseBuiltUp(end),
     after: (context) => ['rotor-tight', 'cassette-on', 'adapters', ...afterDryFit(context)],
     typical: 3,
     parts: ({ end }) => end.adapterOrder,
     drawing: 'axle',
-    checks: [confirm('built', 'Extenders, spacer, rotor and caps sit as listed')],
+    checks: [confirm('built', 'Everything of the list sits as listed')],
   }),
   atEnd('prepare', 'wheel-photo', 'Photograph the finished wheel', 'Arrows and bolts, should anybody ask.', {
     after: ['rotor-tight', 'freewheel-on', 'cassette-on', 'tyre-full', 'end-caps'],

@@ -3,6 +3,7 @@ import type * as v from 'valibot';
 import { brakeKinds, leverPulls, surfaces } from '../bike-checks';
 import { amount, flag, integer, list, oneOf, optional, record, text } from '../input';
 import { lawClassSchema } from '../law';
+import { packInsteadSchema } from '../pack-instead';
 import { statedTorqueSchema } from '../stated-torques';
 import { approvalSchema } from '../torque-reaction';
 import { batteryPlaces, nutSchools, schools, sensorKinds, tabSchools, wheelOrders } from '../procedure/kinds';
@@ -81,7 +82,9 @@ export const bikeFactsSchema = record({
       sensorRoomMm: optional(amount(1, 60, 'mm')),
       sensorGap: optional(record({ minMm: amount(0, 20, 'mm'), maxMm: amount(0, 20, 'mm') })),
       charging: optional(oneOf(['off-bike', 'on-bike'])),
-      pack: optional(oneOf(['supplied', 'reused'])),
+      /** The kit's own pack, the rider's, or another that the supplier sent. */
+      pack: optional(oneOf(['supplied', 'reused', 'substitute'])),
+      packInstead: optional(packInsteadSchema),
       /** What becomes of the kit's parts; what is not named is used. */
       parts: optional(
         list(

@@ -2,7 +2,7 @@ import { endFacts, type EndFacts } from '../end-facts';
 import type { StoreItem } from '../parts';
 import type { Finding } from '../verdict';
 import type { FitInput } from './contract';
-import { readingsBehind } from './drawn.testing';
+import { packWith, readingsBehind } from './drawn.testing';
 import { readingsOf } from './invented.testing';
 
 type Applies = (input: FitInput, figures: number[], finding: Finding) => FitInput;
@@ -119,6 +119,23 @@ const actions: readonly [RegExp, Applies][] = [
       ...input,
       facts: read(input.facts, { cluster: input.wheel.kit!.hub.takes, gears: String(many) }),
     }),
+  ],
+  [
+    /^Take a pack of the kit’s own voltage/,
+    (input) =>
+      packWith(input, (pack) => ({
+        ...pack,
+        chemistry: 'nmc',
+        cells: Math.round((input.wheel.kit?.controller.fullV ?? 42) / 4.2),
+      })),
+  ],
+  [
+    /^Set the controller to (\d+) A from the battery/,
+    (input, [amps]) => kitWith(input, (kit) => ({ ...kit, controller: { ...kit.controller, batteryA: amps! } })),
+  ],
+  [
+    /^Charge it with a charger of its own, made for ([\d.]+) V/,
+    (input, [volts]) => packWith(input, (pack) => ({ ...pack, chargerV: volts! })),
   ],
   [/^Relieve the seat/, (input) => ({ ...input, facts: read(input.facts, { seat: 'open-relieved' }) })],
   [/^Brake on the rim instead/, (input) => ({ ...input, facts: read(input.facts, { brake: 'rim' }) })],

@@ -6,6 +6,7 @@ import type { EndFit } from '../end-fit';
 import type { EndAdapterResult } from '../end-adapter';
 import type { Feature } from '../features';
 import type { GearIndexResult } from '../gear-index';
+import type { KitFacts } from '../kit';
 import type { LimitsInput } from '../limits';
 import type { MotorTorqueResult } from '../motor-torque';
 import type { LoosePart, StoreItem, Wheel } from '../parts';
@@ -33,6 +34,8 @@ export interface FitInput {
   stores: readonly StoreItem[];
   /** Washers of the kit as recorded before taking apart; the catalogue's when null. */
   delivered: { left: LoosePart[]; right: LoosePart[] } | null;
+  /** The kit as its maker sells it, where another pack feeds it; set by the fit itself. */
+  asSold?: KitFacts;
   /** Names of the tools on hand. */
   tools?: readonly string[];
   /** What the axle nuts will be tightened to; by thread and material when left out. */

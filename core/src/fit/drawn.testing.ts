@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { endFacts, type EndFacts, type Reading } from '../end-facts';
 import { featureById, type End } from '../features';
 import { materials } from '../materials';
+import type { PackInstead } from '../pack-instead';
 import type { Finding, Verdict } from '../verdict';
 import type { FitInput } from './contract';
 import { invented, inventedArm, inventedKit, inventedStores, readingsOf, type Invented } from './invented.testing';
@@ -82,6 +83,26 @@ const bike = fc.record({
   rotorMm: fc.constantFrom(140, 160, 180, 203),
 });
 
+/** A supplier's substitute near the kit's own pack. */
+const drawnPack: fc.Arbitrary<PackInstead> = fc
+  .record({
+    chemistry: fc.constantFrom('nmc' as const, 'lfp' as const),
+    cells: fc.integer({ min: 8, max: 13 }),
+    Wh: fc.integer({ min: 200, max: 800 }),
+    massKg: around(3.5, 2),
+    continuousA: seldom(fc.constant(10), 2),
+    cutoffVPerCell: seldom(fc.constantFrom(2.5, 3, 3.2), 1),
+    chargerV: fc.constantFrom(42, 43.8, 40.15, 54.6),
+    sizeMm: fc.constant({ length: 370, width: 90, height: 110 }),
+    condition: fc.constantFrom('new' as const, 'used-sound' as const, 'damaged' as const),
+    cost: fc.constant(300),
+  })
+  .map(({ continuousA, cutoffVPerCell, ...pack }) => ({
+    ...pack,
+    continuousA: continuousA ?? 25,
+    ...(cutoffVPerCell !== undefined && { cutoffVPerCell }),
+  }));
+
 /** A fit on an invented bike with a kit and stores, most of them near the one on which everything goes. */
 export const drawnFit: fc.Arbitrary<FitInput> = fc
   .record({
@@ -100,6 +121,7 @@ export const drawnFit: fc.Arbitrary<FitInput> = fc
     axleMm: seldom(around(30, 6), 8),
     approved: fc.boolean(),
     extenderMm: seldom(fc.constantFrom(2, 5, 8), 10),
+    pack: seldom(drawnPack, 6),
   })
   .map(fitOf);
 
@@ -146,6 +168,7 @@ function fitOf(drawn: {
   axleMm: number | undefined;
   approved: boolean;
   extenderMm: number | undefined;
+  pack: PackInstead | undefined;
 }): FitInput {
   const { end, kit: k, bike: b } = drawn;
   const { slot, spacing, 'rim-to-dropout.left': off, ...rest } = drawn.lengths;
@@ -196,6 +219,7 @@ function fitOf(drawn: {
       return { ...item, count: drawn.arms, details };
     }),
     bike: {
+      ...(drawn.pack && { job: { pack: 'substitute', packInstead: drawn.pack } }),
       riderKg: b.riderKg,
       loadKg: b.loadKg,
       speedKmh: b.speedKmh,
@@ -264,6 +288,13 @@ const forgotten: Record<string, (input: FitInput) => FitInput> = {
   'kit.controller.phaseA': (input) => kitWith(input, (kit) => ({ ...kit, controller: omit(kit.controller, 'phaseA') })),
   'kit.controller.batteryA': (input) =>
     kitWith(input, (kit) => ({ ...kit, controller: omit(kit.controller, 'batteryA') })),
+  'bike.job.packInstead': (input) => packWith(input, () => undefined),
+  ...Object.fromEntries(
+    (['continuousA', 'cutoffVPerCell', 'chargerV', 'sizeMm', 'condition', 'cost'] as const).map((field) => [
+      `bike.job.packInstead.${field}`,
+      (input: FitInput) => packWith(input, (pack) => omit(pack, field)),
+    ]),
+  ),
   'kit.rim': (input) => kitWith(input, (kit) => omit(kit, 'rim')),
   'kit.rim.maxBar': (input) => kitWith(input, (kit) => ({ ...kit, ...(kit.rim && { rim: omit(kit.rim, 'maxBar') }) })),
   'kit.battery': (input) => kitWith(input, (kit) => omit(kit, 'battery')),
@@ -279,6 +310,15 @@ type Kit = NonNullable<FitInput['wheel']['kit']>;
 function kitWith(input: FitInput, change: (kit: Kit) => Kit): FitInput {
   const { kit } = input.wheel;
   return kit ? { ...input, wheel: { ...input.wheel, kit: change(kit) } } : input;
+}
+
+/** The same with another substitute for the kit's pack, where there is one. */
+export function packWith(input: FitInput, change: (pack: PackInstead) => PackInstead | undefined): FitInput {
+  const { job } = input.bike;
+  if (!job?.packInstead) return input;
+  const pack = change(job.packInstead);
+  const { packInstead: _, ...rest } = job;
+  return { ...input, bike: { ...input.bike, job: { ...rest, ...(pack && { packInstead: pack }) } } };
 }
 
 function omit<T extends object, K extends keyof T>(value: T, field: K): T {
@@ -325,6 +365,9 @@ export function asking(input: FitInput): [name: string, more: FitInput][] {
     ['a heavier rider', { ...input, bike: { ...bike, riderKg: (bike.riderKg ?? 70) + 25 } }],
     ['more load', { ...input, bike: { ...bike, loadKg: (bike.loadKg ?? 0) + 25 } }],
     ['a heavier kit', kitWith(input, (kit) => ({ ...kit, massKg: kit.massKg + 6 }))],
+    ['a heavier pack', packWith(input, (pack) => ({ ...pack, massKg: pack.massKg + 4 }))],
+    ['a weaker pack', packWith(input, (pack) => ({ ...pack, continuousA: 0.6 * (pack.continuousA ?? 20) }))],
+    ['a pack that ends higher', packWith(input, (pack) => ({ ...pack, cutoffVPerCell: 3.4 }))],
     ['a steeper descent', { ...input, bike: { ...bike, descentPercent: (bike.descentPercent ?? 0) + 3 } }],
     [
       'a steeper climb',

@@ -33,6 +33,7 @@ import { nextReadings } from './measure-next';
 import { planMinutes } from './plan-minutes';
 import { brakeFacts, rotorWith, shimRules, spokesOpen, type BrakeFacts } from './rotor';
 import { coverRoom, tyreRoom } from './room';
+import { packJudged, withPack } from './pack';
 import { leftOverParts, shoppingList, totals } from './shopping';
 import { toolNeeds } from './tools';
 import { asRoughAs, kitTorque, motorFindings, torqueInput } from './torque';
@@ -51,7 +52,7 @@ import { wheelSizeFindings } from './wheel-size';
  * @returns verdict, findings worst first, every calculator's answer, shopping list, tools, time, what to measure next
  */
 export function fit(asked: FitInput): FitReport {
-  return adapted(withApproval(asked)).map(fitBuiltUp).reduce(better);
+  return adapted(withPack(withApproval(asked))).map(fitBuiltUp).reduce(better);
 }
 
 /** What an extender counts for beside washers: as much as one of them. */
@@ -266,7 +267,7 @@ function report(
           ...areas('end', extraFindings(facts, wheel.axle.threadMm)),
           ...areas('bike', [...(checks?.findings ?? []), ...takeInFindings(input)]),
           ...areas('law', lawOf(input)),
-          ...areas('kit', [...wheelSizeFindings(input), ...kitFindings(input)]),
+          ...areas('kit', [...wheelSizeFindings(input), ...kitFindings(input), ...packJudged(input)]),
         ]),
   ]) as FitFinding[];
   const parts = { ...axle, findings, rotor, arms, gears };

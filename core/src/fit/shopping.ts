@@ -48,11 +48,11 @@ export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice |
     // A pack that the rider has is not bought.
     if (kit.battery && input.bike.job?.pack !== 'reused') {
       lines.push({
-        what: `Battery ${kit.battery.Wh} Wh`,
+        what: packName(input, kit.battery.Wh),
         count: 1,
         reason: 'The kit draws from it.',
         costEach: kit.battery.cost ?? 0,
-        leadDays: kit.leadDays,
+        leadDays: input.bike.job?.packInstead?.leadDays ?? kit.leadDays,
       });
     }
   }
@@ -106,6 +106,12 @@ export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice |
       tyre.findings.find(({ id }) => id === 'tyre')?.because ?? 'The wheel needs one.',
     );
   return lines;
+}
+
+/** A substitute is named by its cells: of equal Wh there are many. */
+function packName({ bike }: FitInput, Wh: number): string {
+  const pack = bike.job?.pack === 'substitute' ? bike.job.packInstead : undefined;
+  return pack ? `Battery ${Wh} Wh, ${pack.cells} cells ${pack.chemistry.toUpperCase()}` : `Battery ${Wh} Wh`;
 }
 
 type Need = (kind: StoreKind | 'cluster' | 'other', what: string, count: number, reason: string) => void;

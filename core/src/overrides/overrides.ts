@@ -11,7 +11,8 @@ export interface Override {
 
 /**
  * Rules that nobody overrides: carbon; the flats do not go into the slot, or do not hold in it; too little thread; an axle
- * that would turn; a part that is cracked; no brake; a wheel that may leave the fork; and whatever takes its maker's word,
+ * that would turn; a part that is cracked; no brake; a wheel that may leave the fork; a damaged pack,
+ * a voltage that the controller is not made for, a charger for another pack; and whatever takes its maker's word,
  * which is the maker's to give and not the shop's.
  */
 const never = new Set([
@@ -40,6 +41,9 @@ const never = new Set([
   'bead-seat',
   'rating',
   'lip',
+  'pack-condition',
+  'controller-voltage',
+  'charger',
 ]);
 
 /**

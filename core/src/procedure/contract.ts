@@ -100,6 +100,8 @@ export interface JobFacts {
   /** Where the shop asks for a second person. */
   secondPerson: SecondLooks;
   packV: number | null;
+  /** Where the discharge of another pack than the kit's ends; null: as the kit's maker has it. */
+  lowCutV?: number | null;
   /** Where the assisted speed ends; null when no kit says it. */
   assistedKmh: number | null;
   /** Tyre, rotor and sprockets before the dry fit, as some shops do. */

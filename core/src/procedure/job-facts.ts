@@ -10,6 +10,7 @@ import type { Wheel } from '../parts';
 import type { RotorFitResult } from '../rotor-fit';
 import type { SlotFitResult } from '../slot-fit';
 import type { StatedTorque } from '../stated-torques';
+import { emptyV } from '../pack-instead';
 import { statedFor } from '../stated-torques';
 import { nutAimNm, nutMostNm, type TorqueReactionInput } from '../torque-reaction';
 import type { Finding } from '../verdict';
@@ -168,6 +169,7 @@ export function jobFacts(
     sensorRoomMm,
     sensorGap,
   } = bike.job ?? {};
+  const otherPack = bike.job?.pack && bike.job.pack !== 'supplied' ? bike.job.packInstead : undefined;
   const kits = fits.flatMap(({ wheel }) => (wheel.kit ? [wheel.kit] : []));
   const leftOut = bike.job?.throttle === 'left-out';
   const throttle = leftOut ? 'none' : (kits.find((kit) => kit.throttle !== 'none')?.throttle ?? 'none');
@@ -185,6 +187,7 @@ export function jobFacts(
     folds,
     secondPerson,
     packV: kits[0]?.controller.fullV ?? null,
+    lowCutV: otherPack ? emptyV(otherPack) : null,
     assistedKmh: kits[0]?.assistedKmh ?? null,
     tyreFirst: wheelOrder === 'tyre-first',
     lockedNuts: nuts === 'locked',

@@ -245,9 +245,9 @@ export const stepsPower: readonly StepDefinition[] = [
     after: ['settings-enter'],
     typical: 1,
     powered: true,
-    checks: [
+    checks: ({ job }) => [
       confirm('same', 'Read back the same; pack out'),
-      measure('low', 'Low cut-off', 15, 80, 'V'),
+      measure('low', 'Low cut-off', job.lowCutV ?? 15, job.packV ?? 80, 'V'),
       photo('settings', 'The settings as read back'),
     ],
   }),

@@ -1,0 +1,34 @@
+import { kitWithPack, packFindings } from '../pack-instead';
+import { told, type Finding } from '../verdict';
+import { wheelRadiusM } from '../wheel-radius';
+import type { FitInput } from './contract';
+
+/** The kit with the pack that will feed it: everything that hangs on voltage, mass and price is worked out with that one. */
+export function withPack(input: FitInput): FitInput {
+  const { wheel, bike } = input;
+  const pack = otherPack(input) ? bike.job?.packInstead : undefined;
+  if (!pack || !wheel.kit) return input;
+  return { ...input, asSold: wheel.kit, wheel: { ...wheel, kit: kitWithPack(wheel.kit, pack) } };
+}
+
+/** What another pack than the kit's changes; nothing where the kit's own is used. */
+export function packJudged(input: FitInput): Finding[] {
+  if (!otherPack(input) || !input.wheel.kit) return [];
+  const pack = input.bike.job?.packInstead;
+  if (!pack) {
+    return [
+      told('pack', 'unknown', 'Another pack than the kit’s is used, and nothing of it is recorded.', [
+        'Record its cells, current, mass, size, state and charger on the page of this kit.',
+      ]),
+    ];
+  }
+  const kit = input.asSold ?? input.wheel.kit;
+  const { kv } = kit.motor;
+  const metresAMinute = 2 * Math.PI * wheelRadiusM(input.wheel.beadSeatMm);
+  const speedFullKmh = kv === undefined ? null : (kv * kit.controller.fullV * metresAMinute * 60) / 1000;
+  return packFindings(pack, kit, speedFullKmh);
+}
+
+function otherPack({ bike }: FitInput): boolean {
+  return bike.job?.pack === 'reused' || bike.job?.pack === 'substitute';
+}

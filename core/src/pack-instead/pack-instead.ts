@@ -1,0 +1,160 @@
+import type { KitFacts } from '../kit';
+import { dust, finding, notMeasured, told, type Finding } from '../verdict';
+import type { PackInstead } from './contract';
+
+/** A full cell, and where its discharge ends unless its maker says otherwise, in V. */
+const cellV = { nmc: { full: 4.2, empty: 3 }, lfp: { full: 3.65, empty: 2.5 } } as const;
+
+/** How far the charger may be off the full pack, as a share [J]. */
+const chargerPlay = 0.005;
+
+/** The kit's own pack is drawn down to this share of its full voltage: so far the controller is known to run [J]. */
+const drawnTo = 0.76;
+
+/** The pack charged full. */
+export function fullV({ chemistry, cells }: Pick<PackInstead, 'chemistry' | 'cells'>): number {
+  return Number((cells * cellV[chemistry].full).toFixed(2));
+}
+
+/** The pack at the end of its discharge: no controller may draw it lower. */
+export function emptyV({ chemistry, cells, cutoffVPerCell }: PackInstead): number {
+  return Number((cells * (cutoffVPerCell ?? cellV[chemistry].empty)).toFixed(2));
+}
+
+/** The kit as it is with that pack: its voltage, mass, energy and price. */
+export function kitWithPack(kit: KitFacts, pack: PackInstead): KitFacts {
+  const { Wh, massKg, cost } = pack;
+  return {
+    ...kit,
+    controller: { ...kit.controller, fullV: fullV(pack) },
+    battery: { Wh, massKg, ...(cost !== undefined && { cost }) },
+  };
+}
+
+/**
+ * What another pack changes for the kit that it feeds: the controller's voltage and current, the low cut-off, the charger, its
+ * room and its state. What is not known of it is not promised.
+ *
+ * @param kit - the kit as its maker sells it
+ * @param speedFullKmh - how fast the wheel turns without load on the kit's own full voltage; null when nobody knows
+ */
+export function packFindings(pack: PackInstead, kit: KitFacts, speedFullKmh: number | null): Finding[] {
+  return [
+    conditionRule(pack),
+    voltageRule(pack, kit),
+    lowCutRule(pack, kit),
+    currentRule(pack, kit),
+    chargerRule(pack),
+    speedRule(pack, kit, speedFullKmh),
+    sizeRule(pack),
+  ].filter((item): item is Finding => item !== null);
+}
+
+const asMade = ['Take a pack of the kit’s own voltage.'];
+
+function conditionRule({ condition }: PackInstead): Finding {
+  switch (condition) {
+    case 'new':
+      return told('pack-condition', 'goes', 'The pack is new.');
+    case 'used-sound':
+      return told('pack-condition', 'work', 'The pack is used: case, seals and plug were found sound.', [
+        'Measure its voltage before it is plugged in, and again an hour after its first charge.',
+      ]);
+    case 'damaged':
+      return told('pack-condition', 'stop', 'The pack is damaged: it is neither charged nor fitted.', [
+        'Give it to people who are licensed for damaged packs.',
+      ]);
+    default:
+      return notMeasured('pack-condition', 'Whether the pack is new or used, and sound,');
+  }
+}
+
+function voltageRule(pack: PackInstead, { controller }: KitFacts): Finding {
+  const full = fullV(pack);
+  const most = Math.max(pack.controllerMaxV ?? 0, controller.fullV);
+  const figures = { measured: full, limit: most, margin: most - full, unit: 'V' };
+  if (full > most + dust) {
+    const why = `Full, the pack has ${full} V; the controller is made for ${most} V at most.`;
+    return finding('controller-voltage', 'stop', why, figures, asMade);
+  }
+  const least = Number(Math.min(pack.controllerMinV ?? Infinity, drawnTo * controller.fullV).toFixed(2));
+  if (full >= least - dust) {
+    return finding('controller-voltage', 'goes', `Full, the pack has ${full} V: the controller takes it.`, figures);
+  }
+  if (pack.controllerMinV !== undefined) {
+    const why = `Full, the pack has ${full} V; the controller asks for ${least} V.`;
+    return finding('controller-voltage', 'stop', why, { ...figures, limit: least, margin: full - least }, asMade);
+  }
+  const why = `Full, the pack has ${full} V, far below the ${controller.fullV} V that the controller is made for.`;
+  return finding('controller-voltage', 'unknown', why, figures, [
+    'Ask the maker of the controller for the lowest voltage that it runs on.',
+  ]);
+}
+
+function lowCutRule(pack: PackInstead, { controller }: KitFacts): Finding {
+  const empty = emptyV(pack);
+  const { chemistry, cutoffVPerCell = Infinity } = pack;
+  const sameCells = chemistry === 'nmc' && Math.abs(fullV(pack) - controller.fullV) < 0.3;
+  if (sameCells && cutoffVPerCell <= cellV.nmc.empty) return told('low-cut', 'goes', 'Its cells end where those of the kit’s pack do.');
+  return finding(
+    'low-cut',
+    'work',
+    `This pack is empty at ${empty} V: no lower may it be drawn.`,
+    { measured: empty, limit: empty, margin: 0, unit: 'V' },
+    [`Set the low cut-off of the controller to ${empty} V or more, and read it back.`],
+  );
+}
+
+function currentRule({ continuousA }: PackInstead, { controller }: KitFacts): Finding {
+  const { batteryA } = controller;
+  if (continuousA === undefined) return notMeasured('battery-current', 'The current that the pack gives without end,');
+  if (batteryA === undefined) return notMeasured('battery-current', 'The current that the controller draws');
+  const held = batteryA <= continuousA + dust;
+  return finding(
+    'battery-current',
+    held ? 'goes' : 'stop',
+    `The controller draws up to ${batteryA} A; the pack gives ${continuousA} A without end.`,
+    { measured: batteryA, limit: continuousA, margin: continuousA - batteryA, unit: 'A' },
+    held ? [] : [`Set the controller to ${Math.floor(continuousA)} A from the battery at most.`],
+  );
+}
+
+function chargerRule(pack: PackInstead): Finding {
+  const full = fullV(pack);
+  const { chargerV } = pack;
+  if (chargerV === undefined) return notMeasured('charger', 'What the charger charges to, and with which pack it goes,');
+  const off = Math.abs(chargerV - full) / full;
+  const held = off <= chargerPlay + dust;
+  return finding(
+    'charger',
+    held ? 'goes' : 'stop',
+    held
+      ? `The charger ends at ${chargerV} V, as this pack asks for.`
+      : `The charger ends at ${chargerV} V; this pack is full at ${full} V.`,
+    { measured: chargerV, limit: full, margin: Number((chargerPlay * full - off * full).toFixed(6)), unit: 'V' },
+    held ? [] : [`Charge it with a charger of its own, made for ${full} V, and keep the other one away from it.`],
+  );
+}
+
+function speedRule(pack: PackInstead, { assistedKmh, controller }: KitFacts, speedFullKmh: number | null): Finding | null {
+  const share = fullV(pack) / controller.fullV;
+  if (share >= 1 - dust) return null;
+  if (speedFullKmh === null) return notMeasured('pack-speed', 'The rpm per volt of the motor, on a lower voltage,');
+  const reaches = share * speedFullKmh;
+  const held = reaches >= assistedKmh - dust;
+  return finding(
+    'pack-speed',
+    held ? 'goes' : 'work',
+    `On this pack the wheel turns ${Math.round(reaches)} km/h without load; the kit assists to ${assistedKmh} km/h.`,
+    { measured: reaches, limit: assistedKmh, margin: reaches - assistedKmh, unit: 'km/h' },
+    held ? [] : ['Tell the rider: it assists less far, and least when the pack is low.'],
+  );
+}
+
+function sizeRule({ sizeMm }: PackInstead): Finding {
+  if (!sizeMm) return notMeasured('pack-size', 'The size of the pack');
+  const { length, width, height } = sizeMm;
+  return told('pack-size', 'work', `The pack is ${length} × ${width} × ${height} mm: not the kit’s own size.`, [
+    'Offer it up, with its way in and out, before any mount is fixed.',
+  ]);
+}

@@ -3,6 +3,7 @@ import type { KitFacts } from '@cricket/core/kit';
 
 import { numberRule, typedFigure } from '../ui/number-rule';
 import { readStated, statedText } from '../ui/stated-lines';
+import { checkPack, packFields, packOf, type PackFields } from './pack-form';
 import { words } from './words';
 
 type Job = NonNullable<BikeFacts['job']>;
@@ -20,8 +21,10 @@ export interface RiderFields {
   tabs: NonNullable<Job['tabs']>;
   nuts: NonNullable<Job['nuts']>;
   wheelOrder: NonNullable<Job['wheelOrder']>;
+  liner: NonNullable<Job['liner']>;
   charging: NonNullable<Job['charging']>;
   pack: NonNullable<Job['pack']>;
+  packInstead: PackFields;
   /** By place in the packing list. */
   use: Use[];
   by: string[];
@@ -44,8 +47,10 @@ export function riderFields({ job = {}, torques }: BikeFacts, kit: KitFacts): Ri
     tabs: job.tabs ?? 'inside',
     nuts: job.nuts ?? 'retorqued',
     wheelOrder: job.wheelOrder ?? 'dry-fit-first',
+    liner: job.liner ?? 'fitted',
     charging: job.charging ?? 'off-bike',
     pack: job.pack ?? 'supplied',
+    packInstead: packFields(job.packInstead),
     use: kit.packing.map(({ part }) => known.get(part)?.use ?? 'used'),
     by: kit.packing.map(({ part }) => known.get(part)?.by ?? ''),
     torques: statedText(torques),
@@ -68,17 +73,23 @@ export function checkRider(values: RiderFields) {
   values.use.forEach((use, at) => {
     if (use === 'replaced' && !values.by[at]?.trim()) errors[`by.${at}`] = { type: 'value', message: words.byMissing };
   });
+  if (values.pack !== 'supplied') {
+    for (const [name, message] of Object.entries(checkPack(values.packInstead))) {
+      errors[`packInstead.${name}`] = { type: 'value', message };
+    }
+  }
   const stated = readStated(values.torques, 'its maker');
   if (stated instanceof Error) errors['torques'] = { type: 'value', message: stated.message };
   return Object.keys(errors).length ? { values: {}, errors: nested(errors) } : { values, errors: {} };
 }
 
-/** Errors of list items stand under their list. */
+/** Errors of list items and of the pack stand under theirs. */
 function nested(errors: Record<string, { type: string; message: string }>): object {
   const found: Record<string, unknown> = {};
   for (const [path, error] of Object.entries(errors)) {
     const [name, at] = path.split('.');
     if (at === undefined) found[name!] = error;
+    else if (name === 'packInstead') found[name] = { ...(found[name] as object | undefined), [at]: error };
     else ((found[name!] ??= []) as unknown[])[Number(at)] = error;
   }
   return found;
@@ -86,7 +97,9 @@ function nested(errors: Record<string, { type: string; message: string }>): obje
 
 /** What goes to the server; what the form does not show stays as it was. */
 export function riderFacts(values: RiderFields, before: BikeFacts, kit: KitFacts): BikeFacts {
-  const { cutOff: _, sensorRoomMm: __, sensorGap: ___, ...job } = before.job ?? {};
+  const { cutOff: _, sensorRoomMm: __, sensorGap: ___, packInstead, ...job } = before.job ?? {};
+  // What was written of another pack is kept while the kit's own is chosen: it may come back.
+  const pack = values.pack === 'supplied' ? packInstead : packOf(values.packInstead, packInstead);
   const room = typedFigure(values.sensorRoomMm);
   const [minMm, maxMm] = [typedFigure(values.sensorMinMm), typedFigure(values.sensorMaxMm)];
   const stated = readStated(values.torques, 'its maker');
@@ -109,8 +122,10 @@ export function riderFacts(values: RiderFields, before: BikeFacts, kit: KitFacts
       tabs: values.tabs,
       nuts: values.nuts,
       wheelOrder: values.wheelOrder,
+      liner: values.liner,
       charging: values.charging,
       pack: values.pack,
+      ...(pack && { packInstead: pack }),
       parts,
     },
     torques: stated instanceof Error ? (before.torques ?? []) : stated,

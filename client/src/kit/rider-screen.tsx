@@ -18,6 +18,7 @@ import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { words as shared } from '../ui/words';
+import { PackFields } from './pack-fields';
 import { checkRider, riderFacts, riderFields, type RiderFields } from './rider-form';
 import { words } from './words';
 
@@ -61,7 +62,7 @@ function RiderForm({ record, code, kit }: { record: BikeRecord; code: string; ki
     defaultValues: riderFields(bike.facts, kit),
     resolver: checkRider as Resolver<RiderFields>,
   });
-  const [use, throttle] = useWatch({ control, name: ['use', 'throttle'] });
+  const [use, throttle, pack] = useWatch({ control, name: ['use', 'throttle', 'pack'] });
   const keep = handleSubmit(async (values) => {
     const outcome = await takeIn(bike.id, riderFacts(values, bike.facts, kit), version ?? bike.version);
     const current = await refusal.settle(outcome);
@@ -142,12 +143,20 @@ function RiderForm({ record, code, kit }: { record: BikeRecord; code: string; ki
         />
         <Choices
           control={control}
+          name="liner"
+          label={words.liner.label}
+          hint={words.linerWhy}
+          options={options(words.liner)}
+        />
+        <Choices
+          control={control}
           name="charging"
           label={words.charging.label}
           hint={words.chargingWhy}
           options={options(words.charging)}
         />
-        <Choices control={control} name="pack" label={words.pack.label} options={options(words.pack)} />
+        <Choices control={control} name="pack" label={words.packFrom.label} options={options(words.packFrom)} />
+        {pack === 'supplied' ? null : <PackFields control={control} />}
         <Txt size="lead" bold heading={2} className="border-b-2 border-ink">
           {words.parts}
         </Txt>

@@ -81,6 +81,8 @@ export const bikeFactsSchema = record({
       /** The pedal sensor's own figures: room beside the shell, and the gap that it wants. */
       sensorRoomMm: optional(amount(1, 60, 'mm')),
       sensorGap: optional(record({ minMm: amount(0, 20, 'mm'), maxMm: amount(0, 20, 'mm') })),
+      /** A puncture liner in the tyre of the powered wheel; fitted when left out. */
+      liner: optional(oneOf(['fitted', 'left-out'])),
       charging: optional(oneOf(['off-bike', 'on-bike'])),
       /** The kit's own pack, the rider's, or another that the supplier sent. */
       pack: optional(oneOf(['supplied', 'reused', 'substitute'])),

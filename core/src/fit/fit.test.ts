@@ -69,6 +69,7 @@ describe('a whole fit', () => {
       'Rotor bolt M5 × 10',
       'Torque arm for M12, adjustable',
       'Rim tape',
+      'Puncture liner',
       'Inner tube 622 mm',
       'Tyre 622 mm',
     ]);

@@ -96,6 +96,8 @@ export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice |
   cassetteSpacer(input, report, need);
   // A motor wheel comes bare; the bike's own tube moves over with its tyre only.
   if (kit) need('other', 'Rim tape', 1, 'The new rim’s spoke holes are bare.');
+  if (kit && input.bike.job?.liner !== 'left-out')
+    need('other', 'Puncture liner', 1, 'To take this wheel out means nuts, arm and plugs.');
   if (kit && tyre && tyre.from !== 'bike')
     need('other', `Inner tube ${wheel.beadSeatMm} mm`, 1, 'The tyre is not the bike’s own.');
   if (tyre?.from === 'shop')

@@ -113,6 +113,8 @@ export interface JobFacts {
   /** The pedal sensor's own figures; null: the usual ones. */
   sensorRoomMm: number | null;
   sensorGap: { minMm: number; maxMm: number } | null;
+  /** A puncture liner goes into the powered wheel's tyre. */
+  liner?: boolean;
   /** Torques that the makers of kit and bike state. */
   stated: readonly StatedTorque[];
 }

@@ -80,8 +80,11 @@ export const stepsWheel: readonly StepDefinition[] = [
   atEnd('prepare', 'tube-in', 'Give the tube shape and lay it in', 'A tube without shape gets pinched.', {
     after: ['first-bead'],
     typical: 1.5,
-    parts: ['Tube'],
-    checks: [confirm('valve-straight', 'The valve stands straight')],
+    parts: ({ job }) => (job.liner ? ['Puncture liner', 'Tube'] : ['Tube']),
+    checks: ({ job }) => [
+      ...(job.liner ? [confirm('liner', 'The liner lies in the middle, its ends overlap flat')] : []),
+      confirm('valve-straight', 'The valve stands straight'),
+    ],
   }),
   atEnd('prepare', 'second-bead', 'Second bead on by hand, valve last', 'Levers pinch tubes.', {
     after: ['tube-in'],

@@ -45,7 +45,8 @@ export const words = {
   charging: { label: 'Charging', 'off-bike': 'Off the bike', 'on-bike': 'On the bike' },
   chargingWhy: 'Never where people sleep.',
   packFrom: { label: 'Battery', supplied: 'The kit’s', reused: 'The rider’s own', substitute: 'A substitute' },
-  packWhy: 'Voltage, current, charger, mass and price are judged anew with it. What is left empty is not known, and asked for.',
+  packWhy:
+    'Voltage, current, charger, mass and price are judged anew with it. What is left empty is not known, and asked for.',
   chemistry: { label: 'Cells', nmc: 'NMC', lfp: 'LFP' },
   chemistryWhy: 'nickel-manganese-cobalt 4.2 V full, iron phosphate 3.65 V',
   pack: {

@@ -72,12 +72,11 @@ function judged(read: EndAdapterInput, build: EndBuild): EndAdapterResult {
 /** At an open end the washers make up what is missing, and settle middle and rotor. */
 function leaves({ spacingMm }: EndAdapterInput, { widthMm }: EndBuild): Finding {
   const leftMm = Math.max(0, spacingMm - widthMm);
-  return finding(
-    'width',
-    'goes',
-    `The hub builds up to ${inMm(widthMm)}; ${inMm(leftMm)} are left for washers.`,
-    { measured: widthMm, limit: spacingMm, margin: leftMm },
-  );
+  return finding('width', 'goes', `The hub builds up to ${inMm(widthMm)}; ${inMm(leftMm)} are left for washers.`, {
+    measured: widthMm,
+    limit: spacingMm,
+    margin: leftMm,
+  });
 }
 
 /** Width, middle and rotor of a hub that ends in caps. */
@@ -241,7 +240,11 @@ function screwsFor(read: EndAdapterInput, build: EndBuild) {
  * through them, then the arm over them, then the caps; the wheel goes in with all that, and the axle's torque comes before the
  * clamp's. At an open end washers and wheel come next, arms on the axle from outside.
  */
-function orderOf(build: EndBuild, { hub, holesMm, screwHoles }: EndAdapterInput, screws: EndAdapterResult['screws']): string[] {
+function orderOf(
+  build: EndBuild,
+  { hub, holesMm, screwHoles }: EndAdapterInput,
+  screws: EndAdapterResult['screws'],
+): string[] {
   const hasRotor = hub.rotorFaceMm !== undefined;
   const screwIn = (throughRotor: boolean) =>
     screws

@@ -52,7 +52,9 @@ import { wheelSizeFindings } from './wheel-size';
  * @returns verdict, findings worst first, every calculator's answer, shopping list, tools, time, what to measure next
  */
 export function fit(asked: FitInput): FitReport {
-  return adapted(withPack(withApproval(asked))).map(fitBuiltUp).reduce(better);
+  return adapted(withPack(withApproval(asked)))
+    .map(fitBuiltUp)
+    .reduce(better);
 }
 
 /** What an extender counts for beside washers: as much as one of them. */

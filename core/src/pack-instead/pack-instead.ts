@@ -95,7 +95,8 @@ function lowCutRule(pack: PackInstead, { controller }: KitFacts): Finding {
   const empty = emptyV(pack);
   const { chemistry, cutoffVPerCell = Infinity } = pack;
   const sameCells = chemistry === 'nmc' && Math.abs(fullV(pack) - controller.fullV) < 0.3;
-  if (sameCells && cutoffVPerCell <= cellV.nmc.empty) return told('low-cut', 'goes', 'Its cells end where those of the kit’s pack do.');
+  if (sameCells && cutoffVPerCell <= cellV.nmc.empty)
+    return told('low-cut', 'goes', 'Its cells end where those of the kit’s pack do.');
   return finding(
     'low-cut',
     'work',
@@ -122,7 +123,8 @@ function currentRule({ continuousA }: PackInstead, { controller }: KitFacts): Fi
 function chargerRule(pack: PackInstead): Finding {
   const full = fullV(pack);
   const { chargerV } = pack;
-  if (chargerV === undefined) return notMeasured('charger', 'What the charger charges to, and with which pack it goes,');
+  if (chargerV === undefined)
+    return notMeasured('charger', 'What the charger charges to, and with which pack it goes,');
   const off = Math.abs(chargerV - full) / full;
   const held = off <= chargerPlay + dust;
   return finding(
@@ -136,7 +138,11 @@ function chargerRule(pack: PackInstead): Finding {
   );
 }
 
-function speedRule(pack: PackInstead, { assistedKmh, controller }: KitFacts, speedFullKmh: number | null): Finding | null {
+function speedRule(
+  pack: PackInstead,
+  { assistedKmh, controller }: KitFacts,
+  speedFullKmh: number | null,
+): Finding | null {
   const share = fullV(pack) / controller.fullV;
   if (share >= 1 - dust) return null;
   if (speedFullKmh === null) return notMeasured('pack-speed', 'The rpm per volt of the motor, on a lower voltage,');

@@ -217,14 +217,20 @@ export const stepsWheel: readonly StepDefinition[] = [
       confirm('no-play', 'No sprocket moves by hand'),
     ],
   }),
-  atEnd('prepare', 'end-caps', ({ end }) => (end.closed ? 'End caps back on' : 'Extenders back on'), 'In the order that was tried.', {
-    when: ({ end }) => becauseBuiltUp(end),
-    after: (context) => ['rotor-tight', 'cassette-on', 'adapters', ...afterDryFit(context)],
-    typical: 3,
-    parts: ({ end }) => end.adapterOrder,
-    drawing: 'axle',
-    checks: [confirm('built', 'Everything of the list sits as listed')],
-  }),
+  atEnd(
+    'prepare',
+    'end-caps',
+    ({ end }) => (end.closed ? 'End caps back on' : 'Extenders back on'),
+    'In the order that was tried.',
+    {
+      when: ({ end }) => becauseBuiltUp(end),
+      after: (context) => ['rotor-tight', 'cassette-on', 'adapters', ...afterDryFit(context)],
+      typical: 3,
+      parts: ({ end }) => end.adapterOrder,
+      drawing: 'axle',
+      checks: [confirm('built', 'Everything of the list sits as listed')],
+    },
+  ),
   atEnd('prepare', 'wheel-photo', 'Photograph the finished wheel', 'Arrows and bolts, should anybody ask.', {
     after: ['rotor-tight', 'freewheel-on', 'cassette-on', 'tyre-full', 'end-caps'],
     typical: 0.5,

@@ -10,6 +10,7 @@ import { OrderLineEntity } from '../data/entities/order-line';
 import { bikeRecord } from '../data/records';
 import type { DemoBike } from './bikes';
 import { demoId } from './demo-id';
+import { addDrawnPhotos } from './drawn-photos';
 
 /** Who writes, and from when on. */
 export interface Written {
@@ -31,7 +32,12 @@ export async function doEveryStep(
   const states = { front: endState(core, 'front', workshop), rear: endState(core, 'rear', workshop) };
   const job = jobOf(record.bike.facts, states, activeEnd, { secondPerson: 'none' });
   if (!job) throw new Error(`demo bike ${record.bike.tag} has nothing to do`);
-  const events = procedure(job).map(({ id, end, checks, minutes }, index) => {
+  const steps = procedure(job);
+  const abouts = steps.flatMap(({ checks }) =>
+    checks.flatMap((check) => (check.kind === 'photo' ? [check.about] : [])),
+  );
+  await addDrawnPhotos(manager, abouts, { bikeId, number, person, at });
+  const events = steps.map(({ id, end, checks, minutes }, index) => {
     const readings = checks.flatMap(found);
     return {
       id: demoId(6000 + number, index + 1),
@@ -95,13 +101,14 @@ export async function orderKit(
 
 /** The journal of a bike as its writes would have left it: one row for each, in the order of their times. */
 export async function journalOf(manager: EntityManager, { bikeId, number }: Written): Promise<void> {
-  const { bike, readings, choices, stacks, orders, events } = await bikeRecord(manager, bikeId);
+  const { bike, readings, choices, stacks, orders, events, photos } = await bikeRecord(manager, bikeId);
   const rows = [
     { at: bike.createdAt, person: null, action: 'bike-in', subject: 'bike', subjectId: bikeId, after: bike },
     ...readings.map((item) => row(item.takenAt, 'reading', 'reading', item)),
     ...choices.map((item) => row(item.chosenAt, `choice-${item.kind}`, 'choice', item)),
     ...stacks.map(({ snapshot: _, ...item }) => row(item.acceptedAt, 'stack-accepted', 'stack', item)),
     ...orders.map((item) => row(item.changedAt, `order-${item.state}`, 'order', item)),
+    ...photos.map((item) => row(item.takenAt, 'photo', 'photo', item)),
     ...events.map((item) => row(item.at, `event-${item.kind}`, 'event', item)),
   ];
   const [first] = readings;

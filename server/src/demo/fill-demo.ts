@@ -18,6 +18,7 @@ import { snapshotOf } from '../fit/snapshot';
 import { doEveryStep, journalOf, orderKit, type Written } from './at-work';
 import { demoBikes, type DemoBike } from './bikes';
 import { demoId } from './demo-id';
+import { addDrawnPhotos } from './drawn-photos';
 import type { MeasuredEnd } from './measured-end';
 import { demoPeople, demoPersonId } from './people';
 import { demoStores } from './stores';
@@ -107,6 +108,7 @@ async function addBike(manager: EntityManager, demo: DemoBike, number: number, f
   if (demo.kitIs && code !== undefined && kit) {
     await orderKit(manager, demo.kitIs, { code, cost: kit.cost, leadDays: kit.leadDays }, demo.activeEnd, written);
   }
+  if (!demo.finished && demo.ends.length > 0) await addDrawnPhotos(manager, ['condition'], written);
   if (demo.accept) await acceptBest(manager, bikeId, demo, number, at());
   if (demo.finished) await doEveryStep(manager, demo, demoWorkshop, written);
   await journalOf(manager, written);

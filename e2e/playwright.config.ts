@@ -7,6 +7,7 @@ const wide = { viewport: { width: 1280, height: 800 } };
 
 export default defineConfig<ServerOptions>({
   testDir: './journeys',
+  globalSetup: './support/fill-once.ts',
   outputDir: './test-results',
   timeout: 180_000,
   expect: { timeout: 40_000 },

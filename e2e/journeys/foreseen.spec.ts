@@ -1,3 +1,5 @@
+import type { Page } from '@playwright/test';
+
 import type { OwnShop } from '../support/own-shop';
 import { expect, test } from '../support/test';
 
@@ -74,20 +76,37 @@ const surprises: [title: string, bike: string, changes: string[], finding: RegEx
   ['a budget without pack and tools', tourer, [facts(tourer, { budget: 400 })], /Budget\s*Goes after work/],
 ];
 
-for (const [title, bike, changes, finding] of surprises) {
-  test(`foreseen: ${title}`, async ({ page, shop }, { project }) => {
+for (const [name, bike, end] of [
+  ['touring bike', tourer, 'front'],
+  ['nurse’s bike', nurse, 'rear'],
+] as const) {
+  test(`each surprise on the ${name} is foreseen on its fit page, and not before`, async ({ page, shop }, {
+    project,
+  }) => {
     test.skip(project.name !== 'phone', 'once is enough: the words are the same');
-    const end = bike === tourer ? 'front' : 'rear';
-    const row = page.getByRole('button', { name: finding });
+    const own = surprises.filter(([, which]) => which === bike);
+    await shop.query(keep);
     await open(page, shop, bike, end);
-    await expect(row).toHaveCount(0);
-    for (const sql of changes) await shop.query(sql);
-    await open(page, shop, bike, end);
-    await expect(row.first()).toBeVisible();
+    for (const [, , , finding] of own) await expect(page.getByRole('button', { name: finding })).toHaveCount(0);
+    for (const [title, , changes, finding] of own) {
+      await test.step(title, async () => {
+        for (const sql of changes) await shop.query(sql);
+        await open(page, shop, bike, end);
+        await expect(page.getByRole('button', { name: finding }).first()).toBeVisible();
+        await shop.query(restore);
+      });
+    }
   });
 }
 
-async function open(page: import('@playwright/test').Page, shop: OwnShop, bike: string, end: string) {
+/** The bike as the demo has it, put aside, and brought back. */
+const changed = ['reading', 'bike', 'store_item'];
+const keep = changed.map((table) => `CREATE TABLE kept_${table} AS TABLE ${table}`).join(';');
+const restore = `UPDATE reading SET value_mm = kept.value_mm, word = kept.word FROM kept_reading kept WHERE kept.id = reading.id;
+  UPDATE bike SET facts = kept.facts FROM kept_bike kept WHERE kept.id = bike.id;
+  UPDATE store_item SET count = kept.count FROM kept_store_item kept WHERE kept.id = store_item.id`;
+
+async function open(page: Page, shop: OwnShop, bike: string, end: string) {
   await page.goto(`${shop.url}/bikes/${bike}/${end}/fit`);
   await expect(page.getByTestId('verdict')).toBeVisible();
 }

@@ -62,79 +62,77 @@ async function unfold(row: Locator): Promise<void> {
   if ((await row.getAttribute('aria-expanded')) !== 'true') await row.click();
 }
 
-test(
-  'the owner overrides a stop with a reason; it shows from then on, and can be taken back',
-  { tag: '@two-servers' },
-  async ({ page, shop }) => {
-    await become(page, shop, 'owner');
-    // A class of vehicle that this kit is too strong for.
-    const path = `${shop.url}/api/bikes/00000003-0000-4000-8000-000000000002`;
-    const { bike } = await (await page.request.get(path)).json();
-    const facts = { ...bike.facts, law: { ...bike.facts.law, ratedW: 100 } };
-    const data = { facts, version: bike.version };
-    const kept = await page.request.put(`${path}/take-in`, { data, headers: { 'x-write-id': crypto.randomUUID() } });
-    expect(kept.ok()).toBe(true);
-    await page.goto(`${shop.url}${refused}/fit`);
-    const power = page.getByRole('button', { name: /^Class of vehicle: power/ });
-    await expect(page.getByTestId('verdict')).toContainText('Stop');
-    await expect(power).toBeVisible();
-    await page.getByRole('button', { name: 'Override this' }).first().click();
-    await expect(page.getByTestId('override-keep')).toBeDisabled();
-    await page.getByTestId('override-because').fill('Ridden on the yard of the bakery only.');
-    await page.getByTestId('override-keep').click();
-    await expect(page.getByText('Overridden by Hesper: Ridden on the yard of the bakery only.')).toBeVisible();
-    await expect(page.getByTestId('verdict')).toContainText('Goes after work');
-    await page.getByTestId('take').click();
-    await expect(page.getByText('Overridden by the shop')).toBeVisible();
-    await page.goto(`${shop.url}${refused}/fit`);
-    await become(page, shop, 'installer');
-    await page.reload();
-    await unfold(power);
-    await expect(page.getByRole('button', { name: 'Take the override back' })).toBeDisabled();
-    await become(page, shop, 'owner');
-    await page.reload();
-    await unfold(power);
-    await page.getByRole('button', { name: 'Take the override back' }).click();
-    await expect(page.getByTestId('verdict')).toContainText('Stop');
-  },
-);
+test('the owner overrides a stop with a reason; it shows from then on, and can be taken back', async ({
+  page,
+  shop,
+}) => {
+  await become(page, shop, 'owner');
+  // A class of vehicle that this kit is too strong for.
+  const path = `${shop.url}/api/bikes/00000003-0000-4000-8000-000000000002`;
+  const { bike } = await (await page.request.get(path)).json();
+  const facts = { ...bike.facts, law: { ...bike.facts.law, ratedW: 100 } };
+  const data = { facts, version: bike.version };
+  const kept = await page.request.put(`${path}/take-in`, { data, headers: { 'x-write-id': crypto.randomUUID() } });
+  expect(kept.ok()).toBe(true);
+  await page.goto(`${shop.url}${refused}/fit`);
+  const power = page.getByRole('button', { name: /^Class of vehicle: power/ });
+  await expect(page.getByTestId('verdict')).toContainText('Stop');
+  await expect(power).toBeVisible();
+  await page.getByRole('button', { name: 'Override this' }).first().click();
+  await expect(page.getByTestId('override-keep')).toBeDisabled();
+  await page.getByTestId('override-because').fill('Ridden on the yard of the bakery only.');
+  await page.getByTestId('override-keep').click();
+  await expect(page.getByText('Overridden by Hesper: Ridden on the yard of the bakery only.')).toBeVisible();
+  await expect(page.getByTestId('verdict')).toContainText('Goes after work');
+  await page.getByTestId('take').click();
+  await expect(page.getByText('Overridden by the shop')).toBeVisible();
+  await page.goto(`${shop.url}${refused}/fit`);
+  await become(page, shop, 'installer');
+  await page.reload();
+  await unfold(power);
+  await expect(page.getByRole('button', { name: 'Take the override back' })).toBeDisabled();
+  await become(page, shop, 'owner');
+  await page.reload();
+  await unfold(power);
+  await page.getByRole('button', { name: 'Take the override back' }).click();
+  await expect(page.getByTestId('verdict')).toContainText('Stop');
+});
 
-test(
-  'a photo of the walk round is shrunk, kept, looked at and withdrawn; a text file is refused',
-  { tag: '@two-servers' },
-  async ({ page, shop }) => {
-    await page.goto(`${shop.url}/bikes/00000003-0000-4000-8000-000000000001/take-in`);
-    const strip = page.getByTestId('photos-condition');
-    const file = page.getByTestId('photo-condition');
-    await file.setInputFiles({ name: 'walk.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture at all') });
-    await expect(strip.getByRole('alert')).toContainText('no picture that the phone can read');
-    const drawn = await page.evaluate(async () => {
-      const canvas = document.createElement('canvas');
-      canvas.width = 3200;
-      canvas.height = 2400;
-      const context = canvas.getContext('2d')!;
-      context.fillStyle = '#0E6B5B';
-      context.fillRect(0, 0, 3200, 2400);
-      return canvas.toDataURL('image/png').split(',')[1]!;
-    });
-    await file.setInputFiles({ name: 'walk.png', mimeType: 'image/png', buffer: Buffer.from(drawn, 'base64') });
-    const thumbnail = strip.getByRole('button', { name: /^Photo: / });
-    await expect(thumbnail).toHaveCount(1);
-    await expect
-      .poll(() => shop.query<{ width_px: number }>('SELECT width_px FROM photo').then((rows) => rows[0]?.width_px))
-      .toBe(1600);
-    await page.reload();
-    await thumbnail.click();
-    await expect
-      .poll(() =>
-        strip
-          .locator('img')
-          .last()
-          .evaluate((image: HTMLImageElement) => image.naturalWidth),
-      )
-      .toBe(1600);
-    await strip.getByRole('button', { name: 'Withdraw' }).click();
-    await strip.getByRole('button', { name: 'Sure? Touch again' }).click();
-    await expect(thumbnail).toHaveCount(0);
-  },
-);
+test('a photo of the walk round is shrunk, kept, looked at and withdrawn; a text file is refused', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.url}/bikes/00000003-0000-4000-8000-000000000001/take-in`);
+  const strip = page.getByTestId('photos-condition');
+  const file = page.getByTestId('photo-condition');
+  await file.setInputFiles({ name: 'walk.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture at all') });
+  await expect(strip.getByRole('alert')).toContainText('no picture that the phone can read');
+  const drawn = await page.evaluate(async () => {
+    const canvas = document.createElement('canvas');
+    canvas.width = 3200;
+    canvas.height = 2400;
+    const context = canvas.getContext('2d')!;
+    context.fillStyle = '#0E6B5B';
+    context.fillRect(0, 0, 3200, 2400);
+    return canvas.toDataURL('image/png').split(',')[1]!;
+  });
+  await file.setInputFiles({ name: 'walk.png', mimeType: 'image/png', buffer: Buffer.from(drawn, 'base64') });
+  const thumbnail = strip.getByRole('button', { name: /^Photo: / });
+  await expect(thumbnail).toHaveCount(1);
+  await expect
+    .poll(() => shop.query<{ width_px: number }>('SELECT width_px FROM photo').then((rows) => rows[0]?.width_px))
+    .toBe(1600);
+  await page.reload();
+  await thumbnail.click();
+  await expect
+    .poll(() =>
+      strip
+        .locator('img')
+        .last()
+        .evaluate((image: HTMLImageElement) => image.naturalWidth),
+    )
+    .toBe(1600);
+  await strip.getByRole('button', { name: 'Withdraw' }).click();
+  await strip.getByRole('button', { name: 'Sure? Touch again' }).click();
+  await expect(thumbnail).toHaveCount(0);
+});

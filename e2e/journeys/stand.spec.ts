@@ -3,61 +3,59 @@ import type { Page } from '@playwright/test';
 import { longtail, taken } from '../support/taken';
 import { accessible, expect, test } from '../support/test';
 
-test(
-  'what came off is tapped onto an empty axle, and played backwards when the bike goes back to stock',
-  { tag: '@two-servers' },
-  async ({ page, shop }) => {
-    await page.goto(`${shop.url}/bikes/${longtail}/stand?step=came-off.rear`);
-    const panel = page.getByTestId('off-axle');
-    for (const part of ['Nut', 'Stay', 'Washer']) await panel.getByRole('button', { name: part, exact: true }).click();
-    await panel.getByTestId('off-thickness').fill('1.5');
-    await panel.getByRole('radio', { name: 'Right' }).click();
-    for (const part of ['Nut', 'Arm', 'Washer']) await panel.getByRole('button', { name: part, exact: true }).click();
-    await panel.getByRole('button', { name: 'Take the last back' }).click();
-    await panel.getByTestId('record-off').click();
-    await expect(panel.getByText(/^Recorded/)).toBeVisible();
-    await page.goto(`${shop.url}/bikes/${longtail}/put-back`);
-    const back = page.getByTestId('back-rear');
-    await expect(back).toContainText('1  Washer 1.5 mm');
-    await expect(back).toContainText('2  Stay');
-    await expect(back).toContainText('3  Nut');
-    await expect(back).toContainText('1  Arm');
-    await expect(page.getByTestId('remains')).toContainText('Nothing was filed');
-    await page.getByTestId('remains-where').fill('left grip');
-    await page.getByRole('button', { name: 'Note it' }).click();
-    await expect(page.getByTestId('remains')).toContainText('left grip cut');
-    await accessible(page);
-  },
-);
+test('what came off is tapped onto an empty axle, and played backwards when the bike goes back to stock', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=came-off.rear`);
+  const panel = page.getByTestId('off-axle');
+  for (const part of ['Nut', 'Stay', 'Washer']) await panel.getByRole('button', { name: part, exact: true }).click();
+  await panel.getByTestId('off-thickness').fill('1.5');
+  await panel.getByRole('radio', { name: 'Right' }).click();
+  for (const part of ['Nut', 'Arm', 'Washer']) await panel.getByRole('button', { name: part, exact: true }).click();
+  await panel.getByRole('button', { name: 'Take the last back' }).click();
+  await panel.getByTestId('record-off').click();
+  await expect(panel.getByText(/^Recorded/)).toBeVisible();
+  await page.goto(`${shop.url}/bikes/${longtail}/put-back`);
+  const back = page.getByTestId('back-rear');
+  await expect(back).toContainText('1  Washer 1.5 mm');
+  await expect(back).toContainText('2  Stay');
+  await expect(back).toContainText('3  Nut');
+  await expect(back).toContainText('1  Arm');
+  await expect(page.getByTestId('remains')).toContainText('Nothing was filed');
+  await page.getByTestId('remains-where').fill('left grip');
+  await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(page.getByTestId('remains')).toContainText('left grip cut');
+  await accessible(page);
+});
 
-test(
-  'a short parcel becomes a claim; a problem stays until it is put right; a step can be undone',
-  { tag: '@two-servers' },
-  async ({ page, shop }) => {
-    await taken(page, shop);
-    await page.getByTestId('step-done').click();
-    await expect(page.getByTestId('step-title')).toContainText('against its packing list');
-    await page.getByRole('button', { name: 'One fewer: Axle nut' }).click();
-    await page.getByTestId('parcel-damage').fill('Box crushed at one corner');
-    await page.getByTestId('record-parcel').click();
-    await page.getByRole('button', { name: 'Write the claim' }).click();
-    await expect(page.getByTestId('claim')).toContainText('Axle nut: 2 on the list, 1 in the parcel');
-    await expect(page.getByTestId('claim')).toContainText('Box crushed at one corner');
-    await accessible(page);
-    await page.goto(`${shop.url}/bikes/${longtail}/stand`);
-    await page.getByRole('button', { name: 'Problem' }).click();
-    await page.getByTestId('step-because').fill('one nut is missing');
-    await page.getByTestId('keep-because').click();
-    await expect(page.getByRole('alert').filter({ hasText: 'one nut is missing' })).toBeVisible();
-    await page.getByTestId('step-done').click();
-    await page.getByRole('button', { name: 'Step before' }).click();
-    await expect(page.getByTestId('step-ended')).toContainText('Done');
-    await page.getByRole('button', { name: 'Not done after all' }).click();
-    await expect(page.getByTestId('step-done')).toBeVisible();
-    await page.goto(`${shop.url}/bikes/${longtail}/journal`);
-    await expect(page.getByText(/one nut is missing/)).toBeVisible();
-  },
-);
+test('a short parcel becomes a claim; a problem stays until it is put right; a step can be undone', async ({
+  page,
+  shop,
+}) => {
+  await taken(page, shop);
+  await page.getByTestId('step-done').click();
+  await expect(page.getByTestId('step-title')).toContainText('against its packing list');
+  await page.getByRole('button', { name: 'One fewer: Axle nut' }).click();
+  await page.getByTestId('parcel-damage').fill('Box crushed at one corner');
+  await page.getByTestId('record-parcel').click();
+  await page.getByRole('button', { name: 'Write the claim' }).click();
+  await expect(page.getByTestId('claim')).toContainText('Axle nut: 2 on the list, 1 in the parcel');
+  await expect(page.getByTestId('claim')).toContainText('Box crushed at one corner');
+  await accessible(page);
+  await page.goto(`${shop.url}/bikes/${longtail}/stand`);
+  await page.getByRole('button', { name: 'Problem' }).click();
+  await page.getByTestId('step-because').fill('one nut is missing');
+  await page.getByTestId('keep-because').click();
+  await expect(page.getByRole('alert').filter({ hasText: 'one nut is missing' })).toBeVisible();
+  await page.getByTestId('step-done').click();
+  await page.getByRole('button', { name: 'Step before' }).click();
+  await expect(page.getByTestId('step-ended')).toContainText('Done');
+  await page.getByRole('button', { name: 'Not done after all' }).click();
+  await expect(page.getByTestId('step-done')).toBeVisible();
+  await page.goto(`${shop.url}/bikes/${longtail}/journal`);
+  await expect(page.getByText(/one nut is missing/)).toBeVisible();
+});
 
 test('the simulated caliper measures an end, slips and all', async ({ page, shop }) => {
   await page.goto(`${shop.url}/bikes/00000003-0000-4000-8000-000000000001/front/measure`);
@@ -117,43 +115,42 @@ test('nuts that reached less than planned say at once what still holds the axle'
   await expect(page.getByTestId('step-done')).toHaveCount(0);
 });
 
-test(
-  'washers that are on the axle otherwise than planned are judged and taken at the step itself',
-  { tag: '@two-servers' },
-  async ({ page, shop }) => {
-    await page.goto(`${shop.url}/bikes/${longtail}/stand?step=inside-washers.rear`);
-    const panel = page.getByTestId('as-fitted');
-    await expect(panel).toContainText('As planned');
-    await expect(page.getByTestId('take-as-fitted')).toHaveCount(0);
-    // Taking the tab out is never fine.
-    await panel.getByRole('button', { name: /left tabbed washer/ }).click();
-    await panel.getByRole('button', { name: 'Take out', exact: true }).click();
-    await expect(page.getByTestId('as-fitted-verdict')).toContainText('Stop');
-    await expect(page.getByTestId('take-as-fitted')).toBeDisabled();
-    await panel.getByRole('button', { name: 'As planned after all' }).click();
-    await expect(panel).toContainText('As planned');
-    // Measured together a side is a little thinner than listed: the fit follows, and is taken so.
-    await page.getByTestId('enter-stack-right').click();
-    const listed = await shop.query<{ mm: number }>(
-      `SELECT (snapshot->'stack'->'right'->>'totalMm')::float8 AS mm FROM accepted_stack WHERE bike_id = '${longtail}'`,
-    );
-    const right = listed[0]!.mm - 0.1;
-    await page.keyboard.type(String(right));
-    await page.keyboard.press('Enter');
-    await expect(page.getByTestId('as-fitted-verdict')).toContainText(/Goes/);
-    await page.getByTestId('take-as-fitted').click();
-    await expect(panel).toContainText(`As planned: `);
-    await expect
-      .poll(() =>
-        shop.query<{ mm: number }>(
-          `SELECT (snapshot->'stack'->'right'->>'totalMm')::float8 AS mm FROM accepted_stack
+test('washers that are on the axle otherwise than planned are judged and taken at the step itself', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=inside-washers.rear`);
+  const panel = page.getByTestId('as-fitted');
+  await expect(panel).toContainText('As planned');
+  await expect(page.getByTestId('take-as-fitted')).toHaveCount(0);
+  // Taking the tab out is never fine.
+  await panel.getByRole('button', { name: /left tabbed washer/ }).click();
+  await panel.getByRole('button', { name: 'Take out', exact: true }).click();
+  await expect(page.getByTestId('as-fitted-verdict')).toContainText('Stop');
+  await expect(page.getByTestId('take-as-fitted')).toBeDisabled();
+  await panel.getByRole('button', { name: 'As planned after all' }).click();
+  await expect(panel).toContainText('As planned');
+  // Measured together a side is a little thinner than listed: the fit follows, and is taken so.
+  await page.getByTestId('enter-stack-right').click();
+  const listed = await shop.query<{ mm: number }>(
+    `SELECT (snapshot->'stack'->'right'->>'totalMm')::float8 AS mm FROM accepted_stack WHERE bike_id = '${longtail}'`,
+  );
+  const right = listed[0]!.mm - 0.1;
+  await page.keyboard.type(String(right));
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('as-fitted-verdict')).toContainText(/Goes/);
+  await page.getByTestId('take-as-fitted').click();
+  await expect(panel).toContainText(`As planned: `);
+  await expect
+    .poll(() =>
+      shop.query<{ mm: number }>(
+        `SELECT (snapshot->'stack'->'right'->>'totalMm')::float8 AS mm FROM accepted_stack
          WHERE bike_id = '${longtail}' ORDER BY accepted_at DESC LIMIT 1`,
-        ),
-      )
-      .toEqual([{ mm: right }]);
-    await accessible(page);
-  },
-);
+      ),
+    )
+    .toEqual([{ mm: right }]);
+  await accessible(page);
+});
 
 test('a rim found off the middle is judged on the spot, and better washers are named', async ({ page, shop }) => {
   await page.goto(`${shop.url}/bikes/${longtail}/stand?step=middle.rear`);

@@ -211,3 +211,51 @@ test('a through-axle end gets a hub that is built up, in an order in which each 
   // The axle is tightened with the wheel in the bike, not at the bench.
   await expect(step).not.toContainText(/axle to/);
 });
+
+test('a shop of inches and pounds types and reads so; a substitute pack is judged anew with all that it touches', async ({
+  page,
+  shop,
+}) => {
+  await become(page, shop, 'owner');
+  await page.goto(`${shop.url}/units`);
+  await page.getByRole('radio', { name: 'Inch and pound' }).click();
+  await page.getByTestId('currency').fill('dollar');
+  await page.getByTestId('currency').press('Enter');
+  await expect(page.getByRole('alert')).toContainText('is no currency');
+  await page.getByTestId('currency').fill('usd');
+  await page.getByTestId('keep-currency').click();
+  await expect(page.getByTestId('keep-currency')).toHaveCount(0);
+
+  await page.goto(`${shop.url}/bikes/${longtail}/take-in`);
+  const rider = page.getByTestId('field-riderKg');
+  await rider.fill('900');
+  await page.getByTestId('keep-take-in').click();
+  await expect(page.getByText(/900 is out of range; enter a figure from 44.1 to 551.16 lb/)).toBeVisible();
+  await rider.fill('176');
+  await page.getByTestId('keep-take-in').click();
+  const kept = () =>
+    shop.query<{ facts: { riderKg: number; bikeKg: number } }>(`SELECT facts FROM bike WHERE id = '${longtail}'`);
+  await expect.poll(async () => (await kept())[0]!.facts.riderKg).toBeCloseTo(79.832, 2);
+
+  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
+  await expect(page.getByText(/lbf·ft/).first()).toBeVisible();
+  await expect(page.getByText(/N·m/)).toHaveCount(0);
+
+  await page.goto(`${shop.url}/bikes/${longtail}/rear/kit`);
+  await page.getByRole('radio', { name: 'A substitute' }).click();
+  for (const [field, value] of [
+    ['cells', '14'],
+    ['Wh', '620'],
+    ['massKg', '9.5'],
+    ['continuousA', '40'],
+    ['chargerV', '54.6'],
+  ]) {
+    await page.getByTestId(`field-packInstead.${field}`).fill(value!);
+  }
+  await page.getByRole('radio', { name: 'New', exact: true }).click();
+  await page.getByTestId('keep-rider').click();
+  await page.goto(`${shop.url}/bikes/${longtail}/rear/fit`);
+  await expect(page.getByRole('button', { name: /Pack against controller\s*Stop/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Charger\s*Stop/ })).toBeVisible();
+  await expect(page.getByTestId('verdict')).toContainText('Stop');
+});

@@ -8,13 +8,16 @@ import { Client } from 'pg';
 
 import { TurnProxy } from './turn-proxy';
 
+/** Where a run keeps the name of the demo shop that every test's own is copied from. */
+export const filledShop = 'CRICKET_FILLED_SHOP';
+
 const root = fileURLToPath(new URL('../..', import.meta.url));
 
 /** A server of a test's own, over a demo database of its own; it can be taken away and brought back. */
 export class OwnShop {
   private child: ChildProcess | null = null;
   private second: ChildProcess | null = null;
-  private readonly database = `shop_${randomUUID().replaceAll('-', '')}`;
+  readonly database = `shop_${randomUUID().replaceAll('-', '')}`;
   private port = 0;
 
   private proxy: TurnProxy | null = null;
@@ -28,7 +31,8 @@ export class OwnShop {
 
   /** Creates the database, fills it with the demo and starts the server. */
   async open(): Promise<void> {
-    await this.admin(`CREATE DATABASE ${this.database}`);
+    const filled = this.demo && process.env[filledShop];
+    await this.admin(`CREATE DATABASE ${this.database}${filled ? ` TEMPLATE ${filled}` : ''}`);
     this.port = await freePort();
     await this.start();
   }

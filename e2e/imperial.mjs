@@ -1,0 +1,10 @@
+import { chromium } from '@playwright/test';
+const base='http://127.0.0.1:4620';
+const b=await chromium.launch({executablePath:'/usr/bin/chromium',args:['--no-sandbox']});
+const c=await b.newContext(); const p=await c.newPage();
+await p.request.post(base+'/api/session/demo',{data:{role:'owner'}});
+const s=await (await p.request.get(base+'/api/shop/settings')).json();
+const units=process.argv[2]==='metric'?undefined:{length:'inch',torque:'lbf·ft',speed:'mph',mass:'lb',pressure:'psi'};
+const r=await p.request.put(base+'/api/shop/settings',{data:{...s,units,currency:units?'USD':undefined},headers:{'x-write-id':crypto.randomUUID(),'content-type':'application/json',origin:base}});
+console.log(r.status(), await r.text());
+await b.close();

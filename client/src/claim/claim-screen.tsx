@@ -6,7 +6,7 @@ import { useLocalSearchParams } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 
-import { bikePath } from '../bike/paths';
+import { bikePath, standPath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
 import { useShop } from '../data/use-bikes';
 import { Button } from '../ui/button';
@@ -33,7 +33,7 @@ export function ClaimScreen() {
   if (!parcel) {
     return (
       <Screen title={words.title} tag={record.bike.tag} backTo={bikePath(bikeId)}>
-        <Notice title={words.none} because={words.noneWhy} />
+        <Notice title={words.none} because={words.noneWhy} to={{ label: words.toStand, path: standPath(bikeId) }} />
       </Screen>
     );
   }

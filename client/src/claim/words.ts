@@ -2,6 +2,7 @@
 export const words = {
   title: 'Claim',
   none: 'No parcel is recorded for this end',
+  toStand: 'To the stand',
   noneWhy: 'Count it at the stand first.',
   subject: (code: string) => `Claim: kit ${code}`,
   from: (shop: string, date: string) => `${shop}, ${date}`,

@@ -77,7 +77,9 @@ export function MatchScreen() {
         </View>
       );
     }
-    if (lines.length === 0) return <Notice title={words.none} because={words.noneWhy} />;
+    if (lines.length === 0) {
+      return <Notice title={words.none} because={words.noneWhy} to={{ label: words.toOpen, path: '/open' }} />;
+    }
     if (pair.length === 2) return <Compared pair={pair} onTake={take} onClose={() => setPair([])} />;
     if (wide) return <KitTable lines={lines} pair={pair} chosenAt={chosenAt} onTake={take} onMark={mark} />;
     if (!line) return <KitList lines={lines} chosenAt={chosenAt} onOpen={setAt} />;

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { mm } from '../bike/figures';
-import { bikePath } from '../bike/paths';
+import { bikePath, standPath } from '../bike/paths';
 import { useBike } from '../data/use-bikes';
 import { useWrites } from '../data/use-writes';
 import { words as stand } from '../stand/words';
@@ -42,7 +42,11 @@ export function PutBackScreen() {
     >
       <View className="max-w-[640px]">
         {ends.length === 0 ? (
-          <Notice title={words.none} because={words.noneWhy} />
+          <Notice
+            title={words.none}
+            because={words.noneWhy}
+            to={{ label: words.toStand, path: standPath(bikeId, 'came-off') }}
+          />
         ) : (
           <Txt className="px-4 pb-2">{words.lead}</Txt>
         )}

@@ -2,6 +2,7 @@
 export const words = {
   title: 'Back to stock',
   lead: 'What came off, in the order in which it goes on again: from the hub outwards.',
+  toStand: 'To the stand',
   none: 'Nothing was recorded when this bike was taken apart',
   noneWhy: 'Record what comes off at the stand; this page then plays it backwards.',
   end: { front: 'Front', rear: 'Rear' },

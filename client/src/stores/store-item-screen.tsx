@@ -28,7 +28,13 @@ export function StoreItemScreen() {
   if (!data || !item) {
     return (
       <Screen title={words.editTitle} backTo="/stores">
-        {data ? <Notice title={words.gone} /> : isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
+        {data ? (
+          <Notice title={words.gone} to={{ label: words.toStores, path: '/stores' }} />
+        ) : isPending ? (
+          <Fetching />
+        ) : (
+          <Failed retry={() => void refetch()} />
+        )}
       </Screen>
     );
   }

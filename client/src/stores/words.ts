@@ -69,5 +69,6 @@ export const words = {
   conflict: (theirs: string) =>
     `Someone else changed this line meanwhile: ${theirs} there now. Keep again to write over it.`,
   gone: 'This line is not in the stores',
+  toStores: 'To the stores',
   countRule: (text: string) => `"${text}" is not a count; enter a whole number from 0 to 9999.`,
 };

@@ -1,3 +1,4 @@
+import { router } from 'expo-router';
 import { View } from 'react-native';
 
 import { Button } from './button';
@@ -8,10 +9,12 @@ export interface NoticeProps {
   title: string;
   because?: string;
   action?: { label: string; onPress: () => void };
+  /** Where that is which would fill the page. */
+  to?: { label: string; path: string };
 }
 
 /** What a list or page says when it has nothing to show, and what to do about it. */
-export function Notice({ title, because, action }: NoticeProps) {
+export function Notice({ title, because, action, to }: NoticeProps) {
   return (
     <View className="items-start gap-3 px-4 py-8">
       <Txt size="title" bold heading={2}>
@@ -19,6 +22,7 @@ export function Notice({ title, because, action }: NoticeProps) {
       </Txt>
       {because ? <Txt tone="soft">{because}</Txt> : null}
       {action ? <Button label={action.label} onPress={action.onPress} look="do" /> : null}
+      {to ? <Button label={to.label} onPress={() => router.navigate(to.path as never)} look="do" /> : null}
     </View>
   );
 }

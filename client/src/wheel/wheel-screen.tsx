@@ -31,7 +31,13 @@ export function WheelScreen() {
   if (!data || !wheel) {
     return (
       <Screen title={words.title} backTo="/wheels">
-        {data ? <Notice title={words.gone} /> : isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
+        {data ? (
+          <Notice title={words.gone} to={{ label: words.toCatalogue, path: '/wheels' }} />
+        ) : isPending ? (
+          <Fetching />
+        ) : (
+          <Failed retry={() => void refetch()} />
+        )}
       </Screen>
     );
   }

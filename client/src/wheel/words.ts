@@ -54,6 +54,7 @@ export const words = {
   refused: 'This was not kept',
   waiting: 'Kept here; it goes to the server by itself.',
   gone: 'This wheel is not in the catalogue',
+  toCatalogue: 'To the catalogue',
   fields: {
     code: 'Code',
     note: 'What one should know',

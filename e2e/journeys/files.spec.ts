@@ -69,7 +69,7 @@ test('a job goes out of one shop and into another, exactly', async ({ page, shop
   ]);
   const text = await readFile(await download.path(), 'utf8');
   // The other shop has never seen this bike.
-  for (const table of ['reading', 'choice', 'accepted_stack', 'order_line']) {
+  for (const table of ['photo', 'reading', 'choice', 'accepted_stack', 'order_line']) {
     await shop.query(`DELETE FROM ${table} WHERE bike_id = '${bike}'`);
   }
   await shop.query(`DELETE FROM bike WHERE id = '${bike}'`);

@@ -119,6 +119,7 @@ const titles: Record<string, string> = {
 /** A finding's heading, with its side where it has one. */
 export function findingTitle(id: string): string {
   const [head = '', side] = id.split('.');
+  if (head === 'left-out') return 'Recorded, but cannot be';
   const title = titles[head] ?? head;
   return side ? `${title}, ${side}` : title;
 }

@@ -23,6 +23,7 @@ import { AxleDrawing } from './axle-drawing';
 import { axleLineOf } from './axle-line-of';
 import { BuiltUp } from './built-up';
 import { FindingRow } from './finding-row';
+import { whereLeftOut } from './left-out';
 import { HandPanel } from './hand-panel';
 import { Holding } from './holding';
 import { OverridePanel } from './override-panel';
@@ -229,6 +230,10 @@ export function FitScreen() {
                 path={measurePath(bikeId, end, again.feature.id)}
               />
             ) : null}
+            {fit.findings.map(({ id }) => {
+              const where = whereLeftOut(id, bikeId, end);
+              return where ? <Go key={id} {...where} /> : null;
+            })}
             {choice.byHand ? <Button label={words.dropHand} onPress={choice.dropHand} className="self-start" /> : null}
           </View>
           {others && !wide ? (

@@ -72,6 +72,8 @@ export const words = {
   shims: 'Shims',
   underRotor: (mm: string) => `${mm} under the rotor`,
   underCaliper: (mm: string) => `${mm} under the caliper`,
+  takeBack: (what: string) => `Take it back: ${what.toLowerCase()}`,
+  putRight: 'Put it right',
   noShims: 'none',
   print: 'Print',
   pdf: 'Card (PDF)',

@@ -29,7 +29,7 @@ export const thermalSchema = record({
 
 export const bikeChecksSchema = record({
   /** Bike, rider and load, before and after the conversion. */
-  massKg: record({ before: amount(20, 500, 'kg'), after: amount(20, 500, 'kg') }),
+  massKg: record({ before: amount(20, 1000, 'kg'), after: amount(20, 1000, 'kg') }),
   speedKmh: record({ before: amount(5, 100, 'km/h'), after: amount(5, 100, 'km/h') }),
   wheelRadiusM: optional(amount(0.1, 0.5, 'm')),
   geometry: optional(

@@ -85,10 +85,34 @@ export function endFacts(end: End, readings: readonly Reading[]): EndFacts {
     const last = group[group.length - 1]!;
     if (known?.kind === 'length') {
       const valuesMm = group.flatMap(({ valueMm }) => (valueMm === null ? [] : [valueMm]));
-      if (valuesMm.length) lengths.set(feature, readingStatistics({ instrument: last.instrument, valuesMm }));
+      if (valuesMm.length) lengths.set(feature, statistics(last.instrument, valuesMm));
     } else if (last.word !== null) words.set(feature, last.word);
     else if (last.parts !== null) parts.set(feature, last.parts);
   }
+  return together(end, { lengths, words, parts }, { left: filedMm(valid, 'left'), right: filedMm(valid, 'right') });
+}
+
+/** The same end as if nothing had been read of some features. */
+export function withoutFeatures(facts: EndFacts, features: ReadonlySet<string>): EndFacts {
+  const kept = <T>(read: ReadonlyMap<string, T>) => new Map([...read].filter(([feature]) => !features.has(feature)));
+  const filed = (side: Side) => (features.has(`filed.${side}`) ? 0 : facts.sides[side].filedMm);
+  const { end, lengths, words, parts } = facts;
+  const read = { lengths: kept(lengths), words: kept(words), parts: kept(parts) };
+  return together(end, read, { left: filed('left'), right: filed('right') });
+}
+
+/** More readings of one feature than anybody takes are only the latest ones. */
+const mostReadings = 100;
+
+function statistics(instrument: Instrument, valuesMm: readonly number[]): ReadingStatistics {
+  return readingStatistics({ instrument, valuesMm: valuesMm.slice(-mostReadings) });
+}
+
+function together(
+  end: End,
+  { lengths, words, parts }: Pick<EndFacts, 'lengths' | 'words' | 'parts'>,
+  filed: Record<Side, number>,
+): EndFacts {
   const value = (feature: string) => lengths.get(feature)?.valueMm ?? null;
   const front = value('spacing.front');
   const back = value('spacing.back');
@@ -113,8 +137,8 @@ export function endFacts(end: End, readings: readonly Reading[]): EndFacts {
     rotorFaceMm: rotorFace(value),
     oldAxleMm: value('old-axle'),
     sides: {
-      left: { ...sideFacts('left', lengths, words), filedMm: filedMm(valid, 'left') },
-      right: { ...sideFacts('right', lengths, words), filedMm: filedMm(valid, 'right') },
+      left: { ...sideFacts('left', lengths, words), filedMm: filed.left },
+      right: { ...sideFacts('right', lengths, words), filedMm: filed.right },
     },
     lengths,
     words,

@@ -1,6 +1,6 @@
 import { endFacts, openFeatures, type EndFacts, type Reading } from '../end-facts';
 import type { End, Feature } from '../features';
-import { fit, nextWorth, type FitFinding, type FitInput, type FitReport } from '../fit';
+import { fitOfRecord as fit, nextWorth, type FitFinding, type FitInput, type FitReport } from '../fit';
 import { withLimits } from '../limits';
 import { boughtStores, easyBike, possibleReadings, type Possible } from './favourable';
 

@@ -10,6 +10,7 @@ export type {
   ToolNeed,
 } from './contract';
 export { fit } from './fit';
+export { fitOfRecord } from './recorded';
 export { nextWorth } from './measure-next';
 export { answered } from './readings';
 export { massAfterKg } from './tyre';

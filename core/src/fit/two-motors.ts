@@ -1,6 +1,6 @@
 import { worstOf, type Verdict } from '../verdict';
 import type { FitInput, FitReport } from './contract';
-import { fit } from './fit';
+import { fitOfRecord } from './recorded';
 
 /** Two motors on one bike: what each end says, knowing of the other. */
 export interface TwoMotorsReport {
@@ -33,8 +33,8 @@ export function fitTwoMotors(front: FitInput, rear: FitInput, batteryA: number):
     sharedBatteryA: share(own),
   });
   const reports = {
-    front: fit({ ...front, beside: beside(front, rear) }),
-    rear: fit({ ...rear, beside: beside(rear, front) }),
+    front: fitOfRecord({ ...front, beside: beside(front, rear) }),
+    rear: fitOfRecord({ ...rear, beside: beside(rear, front) }),
   };
   return {
     verdict: worstOf([reports.front.verdict, reports.rear.verdict]),

@@ -1,6 +1,6 @@
 import type { EndFacts } from '../end-facts';
 import type { End } from '../features';
-import { answered, fit, type FitInput, type FitReport } from '../fit';
+import { answered, fit, fitOfRecord, type FitInput, type FitReport } from '../fit';
 import type { JobEvent } from '../job-events';
 import { overridesOf } from '../overrides';
 import type { Wheel } from '../parts';
@@ -43,13 +43,15 @@ export function* matchEach(input: MatchInput): Generator<MatchRow | RefusedKit> 
     for (const end of ['front', 'rear'] as const) {
       const facts = ends[end];
       if (!facts) continue;
-      const asked = answered(() => fit({ ...rest, facts, wheel, overrides: overridesOf(events, end, wheel.id) }));
-      if ('contradiction' in asked) {
+      const input = { ...rest, facts, wheel, overrides: overridesOf(events, end, wheel.id) };
+      const asked = answered(() => fit(input));
+      const report = 'result' in asked ? asked.result : fitOfRecord(input);
+      // A kit that cannot be is one refused row; a reading that cannot be is told in every row.
+      if ('contradiction' in asked && report.findings.some(({ id }) => id === 'left-out.kit.kit')) {
         const { path, message } = asked.contradiction;
         yield { wheel, end, refused: { path, message } };
         continue;
       }
-      const { result: report } = asked;
       yield { wheel, end, report, worth: report.cost + (hourlyRate * report.minutes) / 60 };
     }
   }

@@ -3,7 +3,7 @@ import type { Purchase } from '../axle-stack';
 import { endFacts, isCarbon, openFeatures, type EndFacts, type Reading } from '../end-facts';
 import { emptyBikeFacts, type BikeFacts } from '../bike-facts';
 import { chosenWheelId, latest, type Choice } from '../choices';
-import { fit as wholeFit, type FitInput, type FitReport } from '../fit';
+import { fitOfRecord, type FitInput, type FitReport } from '../fit';
 import type { End, Feature } from '../features';
 import type { JobEvent } from '../job-events';
 import type { LimitsInput } from '../limits';
@@ -98,7 +98,7 @@ export function endState(record: BikeRecord, end: End, workshop: Workshop): EndS
     ...(logged && { logged }),
     overrides: overridesOf(record.events ?? [], end, wheel.id),
   };
-  const fit = fitInput && wholeFit(fitInput);
+  const fit = fitInput && fitOfRecord(fitInput);
   return {
     end,
     facts,

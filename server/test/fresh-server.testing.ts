@@ -63,7 +63,8 @@ export async function freshServer({ demo = false } = {}): Promise<FreshServer> {
       ...(body !== undefined && { body: typeof body === 'string' ? body : JSON.stringify(body) }),
     });
     const text = await response.text();
-    return { status: response.status, headers: response.headers, json: text ? JSON.parse(text) : null };
+    const isJson = /json/.test(response.headers.get('content-type') ?? '');
+    return { status: response.status, headers: response.headers, json: text && isJson ? JSON.parse(text) : null };
   };
   return {
     app,

@@ -24,7 +24,7 @@ describe('the list', () => {
       feature: 'condition',
       word: 'cracked',
       instrument: 'eye',
-      takenAt: '2099-01-01T00:00:00.000Z',
+      takenAt: new Date().toISOString(),
     };
     const readingId = randomUUID();
     await server.send('PUT', `/api/bikes/${id}/readings/${readingId}`, reading);

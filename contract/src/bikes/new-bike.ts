@@ -1,5 +1,7 @@
 import { IsIn, IsNumber, IsOptional, IsString, Length, Max, Min } from 'class-validator';
 
+import { NotBlank } from '../not-blank';
+
 import { bikeKinds, type BikeKind } from '../shapes';
 
 /** What it takes to bring a bike in: a tag or a name is enough. */
@@ -7,11 +9,13 @@ export class NewBike {
   /** @example "MQ-31" */
   @IsString()
   @Length(1, 12)
+  @NotBlank()
   tag!: string;
 
   /** @example "Bakery box bike" */
   @IsString()
   @Length(1, 80)
+  @NotBlank()
   name!: string;
 
   @IsIn(bikeKinds)
@@ -20,6 +24,7 @@ export class NewBike {
   @IsOptional()
   @IsString()
   @Length(1, 6)
+  @NotBlank()
   riderInitials?: string | null;
 
   @IsOptional()

@@ -1,5 +1,7 @@
 import type { End } from '@cricket/core/features';
-import { IsIn, IsISO8601, IsUUID, ValidateIf } from 'class-validator';
+import { IsIn, IsUUID, ValidateIf } from 'class-validator';
+
+import { IsMoment } from '../is-moment';
 
 /** Where work goes on, or which motor wheel it is to be. */
 export class NewChoice {
@@ -13,6 +15,6 @@ export class NewChoice {
   @IsUUID()
   wheelId?: string | null;
 
-  @IsISO8601({ strict: true })
+  @IsMoment()
   chosenAt!: string;
 }

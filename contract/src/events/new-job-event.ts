@@ -2,13 +2,14 @@ import { jobEventKinds, jobEventSchemas, type JobEventKind } from '@cricket/core
 import { readInput, InputError } from '@cricket/core/input';
 import {
   IsIn,
-  IsISO8601,
   IsObject,
   Validate,
   ValidatorConstraint,
   type ValidationArguments,
   type ValidatorConstraintInterface,
 } from 'class-validator';
+
+import { IsMoment } from '../is-moment';
 
 /** What an event says must suit its kind. */
 @ValidatorConstraint({ name: 'suitsKind' })
@@ -23,8 +24,9 @@ class SuitsKind implements ValidatorConstraintInterface {
 }
 
 function whyUnsuited(kind: JobEventKind, data: unknown): string | null {
+  // `kind` itself is told to be wrong.
+  if (!Object.hasOwn(jobEventSchemas, kind)) return null;
   const schema = jobEventSchemas[kind];
-  if (!schema) return null; // `kind` itself is told to be wrong.
   try {
     readInput(schema, data);
     return null;
@@ -45,6 +47,6 @@ export class NewJobEvent {
   data!: object;
 
   /** By the phone's clock. */
-  @IsISO8601({ strict: true })
+  @IsMoment()
   at!: string;
 }

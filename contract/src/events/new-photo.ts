@@ -1,4 +1,6 @@
-import { IsBase64, IsISO8601, IsOptional, IsString, Length, Matches, MaxLength } from 'class-validator';
+import { IsBase64, IsOptional, IsString, Length, Matches, MaxLength } from 'class-validator';
+
+import { IsMoment } from '../is-moment';
 
 import { largestPhoto } from '../shapes';
 
@@ -22,6 +24,6 @@ export class NewPhoto {
   picture!: string;
 
   /** By the phone's clock. */
-  @IsISO8601({ strict: true })
+  @IsMoment()
   takenAt!: string;
 }

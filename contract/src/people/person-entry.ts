@@ -1,4 +1,7 @@
-import { IsBoolean, IsIn, IsInt, IsOptional, IsString, Length, Matches, Min } from 'class-validator';
+import { IsBoolean, IsIn, IsInt, IsString, Length, Matches, Min } from 'class-validator';
+
+import { MayBeLeftOut } from '../may-be-left-out';
+import { NotBlank } from '../not-blank';
 
 import { roles, type Role } from '../shapes';
 
@@ -10,6 +13,7 @@ export class FirstOwner {
   /** @example "Wren" */
   @IsString()
   @Length(1, 80)
+  @NotBlank()
   name!: string;
 
   @IsString()
@@ -21,6 +25,7 @@ export class FirstOwner {
 export class PersonEntry {
   @IsString()
   @Length(1, 80)
+  @NotBlank()
   name!: string;
 
   @IsIn(roles)
@@ -30,12 +35,12 @@ export class PersonEntry {
   @IsBoolean()
   active!: boolean;
 
-  @IsOptional()
+  @MayBeLeftOut()
   @IsString()
   @Length(shortestPassword, 200)
   password?: string;
 
-  @IsOptional()
+  @MayBeLeftOut()
   @IsString()
   @Matches(/^\d{4,8}$/, { message: 'pin must be 4 to 8 digits' })
   pin?: string;
@@ -51,12 +56,12 @@ export class OwnSecrets {
   @Length(1, 200)
   password!: string;
 
-  @IsOptional()
+  @MayBeLeftOut()
   @IsString()
   @Length(shortestPassword, 200)
   newPassword?: string;
 
-  @IsOptional()
+  @MayBeLeftOut()
   @IsString()
   @Matches(/^\d{4,8}$/, { message: 'pin must be 4 to 8 digits' })
   pin?: string;

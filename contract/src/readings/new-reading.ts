@@ -6,7 +6,6 @@ import {
   IsArray,
   IsDefined,
   IsIn,
-  IsISO8601,
   IsNumber,
   IsOptional,
   IsString,
@@ -20,6 +19,8 @@ import {
   type ValidationArguments,
   type ValidatorConstraintInterface,
 } from 'class-validator';
+
+import { IsMoment } from '../is-moment';
 
 import { LoosePartEntry } from './loose-part-entry';
 
@@ -98,6 +99,6 @@ export class NewReading {
   instrument!: Instrument;
 
   /** By the phone's clock. */
-  @IsISO8601({ strict: true })
+  @IsMoment()
   takenAt!: string;
 }

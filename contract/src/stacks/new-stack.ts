@@ -5,8 +5,8 @@ import {
   IsArray,
   IsBoolean,
   IsIn,
-  IsISO8601,
   IsNumber,
+  IsObject,
   IsOptional,
   IsString,
   IsUUID,
@@ -15,6 +15,8 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+
+import { IsMoment } from '../is-moment';
 
 /** Washers of a side measured together. */
 export class MeasuredSides {
@@ -71,6 +73,7 @@ export class NewStack {
 
   /** What the washers of a side measure together, where that was measured at the stand. */
   @IsOptional()
+  @IsObject()
   @ValidateNested()
   @Type(() => MeasuredSides)
   measuredMm?: MeasuredSides;
@@ -78,6 +81,6 @@ export class NewStack {
   @IsBoolean()
   byHand!: boolean;
 
-  @IsISO8601({ strict: true })
+  @IsMoment()
   acceptedAt!: string;
 }

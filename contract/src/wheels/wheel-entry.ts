@@ -5,10 +5,10 @@ import {
   ArrayMaxSize,
   IsArray,
   IsBoolean,
-  IsDefined,
   IsIn,
   IsInt,
   IsNumber,
+  IsObject,
   IsOptional,
   IsString,
   Length,
@@ -16,6 +16,8 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+
+import { NotBlank } from '../not-blank';
 
 import { HoldsPlain } from '../holds-plain';
 import { LoosePartEntry } from '../readings/loose-part-entry';
@@ -38,11 +40,11 @@ export class DeliveredEntry {
 
 /** A motor wheel of the catalogue: new (version 0), or changed (the version that was read). */
 export class WheelEntry {
-  @IsString() @Length(1, 20) code!: string;
+  @IsString() @Length(1, 20) @NotBlank() code!: string;
   @IsIn(['front', 'rear']) soldFor!: End;
   @IsIn(['geared', 'direct']) drive!: 'geared' | 'direct';
   @IsBoolean() regen!: boolean;
-  @IsDefined() @ValidateNested() @Type(() => WheelAxleEntry) axle!: WheelAxleEntry;
+  @IsObject() @ValidateNested() @Type(() => WheelAxleEntry) axle!: WheelAxleEntry;
   @IsNumber(finite) @Min(40) @Max(200) shoulderWidthMm!: number;
   @IsNumber(finite) @Min(-40) @Max(40) rimOffsetMm!: number;
   @IsOptional() @IsNumber(finite) @Min(-40) @Max(80) rotorFaceMm!: number | null;
@@ -55,7 +57,7 @@ export class WheelEntry {
   @IsIn(['left', 'right']) cableExit!: Side;
   @IsIn(['arrow', 'notch', 'none']) downMark!: 'arrow' | 'notch' | 'none';
   @IsNumber(finite) @Min(200) @Max(700) beadSeatMm!: number;
-  @IsDefined() @ValidateNested() @Type(() => DeliveredEntry) delivered!: DeliveredEntry;
+  @IsObject() @ValidateNested() @Type(() => DeliveredEntry) delivered!: DeliveredEntry;
   /** Everything else of the kit; checked against the core's contract. */
   @IsOptional() @HoldsPlain(kitFactsSchema) kit?: KitFacts | null;
   @IsString() @Length(0, 400) note!: string;

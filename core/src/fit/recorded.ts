@@ -69,7 +69,11 @@ function recordedIn(input: FitInput, { path, value }: InputError): Recorded[] {
 /** What cannot stay beside the rest: one thing if one will do; else what is left when all else is put back. */
 function culpritsOf(input: FitInput, error: InputError): Recorded[] {
   const ranked = recordedIn(input, error);
-  const one = ranked.find((item) => 'result' in answered(() => fit(leftOut(input, [item]))));
+  const heals = (items: readonly Recorded[]) => 'result' in answered(() => fit(leftOut(input, items)));
+  // Where a whole kind of things left out does not help, none of them does by itself.
+  const kinds = new Set(ranked.map(({ kind }) => kind));
+  const worthTrying = new Set([...kinds].filter((kind) => heals(ranked.filter((item) => item.kind === kind))));
+  const one = ranked.find((item) => worthTrying.has(item.kind) && heals([item]));
   if (one) return [one];
   // What the error speaks of comes back last.
   const all = [...ranked].reverse();

@@ -22,10 +22,10 @@ export function flag() {
   return v.boolean('true or false');
 }
 
-/** A text of 1 to `max` characters. */
+/** A text of 1 to `max` characters, not of blanks alone. */
 export function text(max = 200) {
   const allowed = `a text of 1 to ${max} characters`;
-  return v.pipe(v.string(allowed), v.minLength(1, allowed), v.maxLength(max, allowed));
+  return v.pipe(v.string(allowed), v.minLength(1, allowed), v.maxLength(max, allowed), v.regex(/\S/, allowed));
 }
 
 /** A text of at most `max` characters that may be empty: nothing to remark. */

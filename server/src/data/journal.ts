@@ -8,6 +8,8 @@ export interface WriteContext {
   writeId: string;
   person: string;
   personId: string | null;
+  /** Of the body as it was sent. */
+  bodyDigest?: string | null;
 }
 
 /** What a write is about. */
@@ -32,7 +34,7 @@ export interface Change {
  */
 export async function journalled(
   dataSource: DataSource,
-  { writeId, person, personId }: WriteContext,
+  { writeId, person, personId, bodyDigest = null }: WriteContext,
   subject: Subject,
   change: (manager: EntityManager) => Promise<Change>,
 ): Promise<boolean> {
@@ -41,13 +43,14 @@ export async function journalled(
       .createQueryBuilder()
       .insert()
       .into(JournalEntity)
-      .values({ id: writeId, person, personId, ...subject })
+      .values({ id: writeId, person, personId, bodyDigest, ...subject })
       .orIgnore()
       .returning('id')
       .execute();
     if ((inserted.raw as unknown[]).length === 0) {
       const earlier = await manager.findOneByOrFail(JournalEntity, { id: writeId });
-      if (earlier.subjectId !== subject.subjectId || earlier.action !== subject.action) {
+      const sameBody = earlier.bodyDigest === null || earlier.bodyDigest === bodyDigest;
+      if (!sameBody || earlier.subjectId !== subject.subjectId || earlier.action !== subject.action) {
         throw new ProblemError(409, 'id-taken', 'This write id belongs to another write.', [
           { path: 'x-write-id', messages: [`${writeId} was used for ${earlier.action} ${earlier.subjectId}`] },
         ]);

@@ -8,6 +8,7 @@ import { journalled } from '../data/journal';
 import { bikeForWrite, bikeRecord, bikeShape, bikesInShop, journalShape } from '../data/records';
 import { workshopOf } from '../data/workshop';
 import { Summaries } from '../fit/summaries';
+import { keepable } from './parse-json';
 import { ProblemError } from './problem';
 import { readBody } from './read-body';
 import { uuidParam, writeContext } from './write-context';
@@ -18,7 +19,7 @@ export function bikes(dataSource: DataSource): Hono {
   const summaries = new Summaries();
 
   app.get('/', async (c) => {
-    const search = (c.req.query('search') ?? '').trim().slice(0, 80);
+    const search = searched(c.req.query('search'));
     const [records, workshop] = await Promise.all([bikesInShop(dataSource, search), workshopOf(dataSource)]);
     return c.json(summaries.of(records, workshop));
   });
@@ -96,4 +97,13 @@ function ownFacts(body: NewBike) {
     wheelbaseMm: body.wheelbaseMm ?? null,
     chainStayMm: body.chainStayMm ?? null,
   };
+}
+
+/** What is searched for; what no database keeps is not in one either. */
+function searched(text = ''): string {
+  const sought = text.trim().slice(0, 80);
+  if (keepable(sought)) return sought;
+  throw new ProblemError(422, 'invalid-input', 'This cannot be searched for.', [
+    { path: 'search', messages: ['must not hold the character NUL or half a character pair'] },
+  ]);
 }

@@ -36,7 +36,7 @@ export function imports(dataSource: DataSource): Hono {
           ...row,
           details: row.details ?? null,
           withdrawnAt: null,
-          version: (known.get(row.id)?.version ?? 0) + 1,
+          version: (known.get(row.id.toLowerCase())?.version ?? 0) + 1,
         }),
       );
       await manager.save(items, { chunk: 200 });
@@ -63,7 +63,7 @@ export function imports(dataSource: DataSource): Hono {
           code,
           note,
           spec: spec as never,
-          version: (known.get(id)?.version ?? 0) + 1,
+          version: (known.get(id.toLowerCase())?.version ?? 0) + 1,
         }),
       );
       await manager.save(wheels, { chunk: 100 });
@@ -90,8 +90,8 @@ function refuseBadIds(rows: readonly { id: string }[]): void {
   const seen = new Set<string>();
   rows.forEach(({ id }, index) => {
     if (!isUUID(id)) throw bad(`rows.${index}.id`, `${id} is not a UUID`);
-    if (seen.has(id)) throw bad(`rows.${index}.id`, `${id} stands twice`);
-    seen.add(id);
+    if (seen.has(id.toLowerCase())) throw bad(`rows.${index}.id`, `${id} stands twice`);
+    seen.add(id.toLowerCase());
   });
 }
 

@@ -11,6 +11,7 @@ import { JobEventEntity } from '../data/entities/job-event';
 import { OrderLineEntity } from '../data/entities/order-line';
 import { PhotoEntity } from '../data/entities/photo';
 import { ReadingEntity } from '../data/entities/reading';
+import { insertAll } from '../data/insert-all';
 import { journalled } from '../data/journal';
 import { bikeRecord } from '../data/records';
 import { keepPicture } from '../photos/read-picture';
@@ -40,11 +41,31 @@ export function jobs(dataSource: DataSource): Hono {
       const { bike, readings, choices, stacks, orders, events, photos } = record;
       holdWordsOfOthers(c, events);
       await manager.insert(BikeEntity, dated(bike, ['createdAt', 'withdrawnAt']) as never);
-      await manager.insert(ReadingEntity, readings.map((row) => dated(row, ['takenAt', 'withdrawnAt'])) as never);
-      await manager.insert(ChoiceEntity, choices.map((row) => dated(row, ['chosenAt'])) as never);
-      await manager.insert(AcceptedStackEntity, stacks.map((row) => dated(row, ['acceptedAt'])) as never);
-      await manager.insert(OrderLineEntity, orders.map((row) => dated(row, ['changedAt'])) as never);
-      await manager.insert(JobEventEntity, events.map((row) => dated(row, ['at', 'withdrawnAt'])) as never);
+      await insertAll(
+        manager,
+        ReadingEntity,
+        readings.map((row) => dated(row, ['takenAt', 'withdrawnAt'])),
+      );
+      await insertAll(
+        manager,
+        ChoiceEntity,
+        choices.map((row) => dated(row, ['chosenAt'])),
+      );
+      await insertAll(
+        manager,
+        AcceptedStackEntity,
+        stacks.map((row) => dated(row, ['acceptedAt'])),
+      );
+      await insertAll(
+        manager,
+        OrderLineEntity,
+        orders.map((row) => dated(row, ['changedAt'])),
+      );
+      await insertAll(
+        manager,
+        JobEventEntity,
+        events.map((row) => dated(row, ['at', 'withdrawnAt'])),
+      );
       for (const photo of photos) {
         const kept = await keepPicture(Buffer.from(photo.picture, 'base64'));
         await manager.insert(PhotoEntity, { ...dated(photo, ['takenAt', 'withdrawnAt']), ...kept } as never);
@@ -64,8 +85,8 @@ function refuseStrangers({ bike, ...lists }: JobFile['record']): void {
     rows.forEach(({ id, bikeId }, index) => {
       const path = `record.${name}.${index}`;
       if (bikeId !== bike.id) throw bad(`${path}.bikeId`, `${bikeId} is not this bike, ${bike.id}`);
-      if (seen.has(id)) throw bad(`${path}.id`, `${id} stands twice`);
-      seen.add(id);
+      if (seen.has(id.toLowerCase())) throw bad(`${path}.id`, `${id} stands twice`);
+      seen.add(id.toLowerCase());
     });
   }
 }

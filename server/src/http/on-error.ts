@@ -1,6 +1,7 @@
 import type { Context } from 'hono';
 import { HTTPException } from 'hono/http-exception';
 import type { Logger } from 'pino';
+import { EntityNotFoundError } from 'typeorm';
 
 import { answerProblem, ProblemError } from './problem';
 
@@ -12,12 +13,17 @@ const network = new Set(['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ETIMEDOUT', 'EN
 export function onError(log: Logger) {
   return (error: Error, c: Context): Response => {
     if (error instanceof ProblemError) return answerProblem(c, error);
+    if (error instanceof EntityNotFoundError) {
+      return answerProblem(c, new ProblemError(404, 'not-found', 'There is no such thing.'));
+    }
     if (error instanceof HTTPException && error.status === 413) {
       return answerProblem(c, new ProblemError(413, 'body-too-large', 'The request is too large.'));
     }
     if (error instanceof HTTPException && error.status < 500) {
       return answerProblem(c, new ProblemError(400, 'malformed-json', 'The request cannot be read.'));
     }
+    const refused = refusedByDatabase(error);
+    if (refused) return answerProblem(c, refused);
     const requestId = c.get('requestId') as string | undefined;
     if (isUnavailable(error)) {
       log.warn({ requestId, err: error }, 'database unavailable');
@@ -29,6 +35,19 @@ export function onError(log: Logger) {
     log.error({ requestId, err: error }, 'request failed');
     return answerProblem(c, new ProblemError(500, 'internal', 'Something went wrong; nothing was written.'));
   };
+}
+
+/**
+ * What the database itself will not keep: two that came first at once, a text or figure that no column takes. The rules above
+ * say so with the field; this is the last of them.
+ */
+function refusedByDatabase(error: unknown): ProblemError | null {
+  const code = (error as { driverError?: { code?: unknown } }).driverError?.code;
+  if (typeof code !== 'string') return null;
+  if (code === '23505') return new ProblemError(409, 'id-taken', 'Something with this id or name exists already.');
+  if (code === '23503') return new ProblemError(409, 'id-taken', 'Something that this belongs to is not there.');
+  if (code.startsWith('22')) return new ProblemError(422, 'invalid-input', 'A value cannot be kept.');
+  return null;
 }
 
 /** Whether an error means that the database is away for now. */

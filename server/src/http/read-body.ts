@@ -3,6 +3,7 @@ import { plainToInstance } from 'class-transformer';
 import { validate, type ValidationError } from 'class-validator';
 import type { Context } from 'hono';
 
+import { parseJson } from './parse-json';
 import { ProblemError } from './problem';
 
 /**
@@ -15,17 +16,11 @@ import { ProblemError } from './problem';
  * @example const bike = await readBody(c, NewBike);
  */
 export async function readBody<T extends object>(c: Context, shape: new () => T): Promise<T> {
-  const text = await c.req.text();
-  let plain: unknown;
-  try {
-    plain = JSON.parse(text);
-  } catch {
-    throw new ProblemError(400, 'malformed-json', 'The request is not valid JSON.');
-  }
+  const plain = await parseJson(c);
   if (typeof plain !== 'object' || plain === null || Array.isArray(plain)) {
     throw new ProblemError(422, 'invalid-input', 'The request must be one JSON object.');
   }
-  const instance = plainToInstance(shape, plain);
+  const instance = plainToInstance(shape, plain as object);
   const errors = await validate(instance, {
     whitelist: true,
     forbidNonWhitelisted: true,

@@ -2,6 +2,7 @@ import { InputError, readInput } from '@cricket/core/input';
 import type { Context } from 'hono';
 import type { GenericSchema, InferOutput } from 'valibot';
 
+import { parseJson } from './parse-json';
 import { ProblemError } from './problem';
 
 /**
@@ -10,12 +11,7 @@ import { ProblemError } from './problem';
  * @throws ProblemError 400 for what is not JSON, 422 with the field, its value and its range
  */
 export async function readPlain<S extends GenericSchema>(c: Context, schema: S): Promise<InferOutput<S>> {
-  let plain: unknown;
-  try {
-    plain = JSON.parse(await c.req.text());
-  } catch {
-    throw new ProblemError(400, 'malformed-json', 'The request is not valid JSON.');
-  }
+  const plain = await parseJson(c);
   try {
     return readInput(schema, plain);
   } catch (error) {

@@ -4,6 +4,7 @@ import type { Context } from 'hono';
 
 import type { WriteContext } from '../data/journal';
 import { makerIn } from './guard';
+import { bodyDigest } from './parse-json';
 import { ProblemError } from './problem';
 
 /** Who writes and under which write id. */
@@ -15,12 +16,13 @@ export function writeContext(c: Context): WriteContext {
     ]);
   }
   const { id, name } = makerIn(c);
-  return { writeId, person: name, personId: id };
+  return { writeId, person: name, personId: id, bodyDigest: bodyDigest(c) };
 }
 
 /** A path parameter that must be a UUID; anything else cannot exist. */
 export function uuidParam(c: Context, name: string): string {
   const value = c.req.param(name) ?? '';
   if (!isUUID(value)) throw new ProblemError(404, 'not-found', 'There is no such thing.');
-  return value;
+  // One thing has one id, however it is spelt.
+  return value.toLowerCase();
 }

@@ -29,6 +29,10 @@ export class JournalEntity {
   @Column({ type: 'uuid', name: 'subject_id' })
   subjectId!: string;
 
+  /** Of the body as it was sent; null for writes from before it was kept, and for those without a body. */
+  @Column({ type: 'text', name: 'body_digest', nullable: true })
+  bodyDigest!: string | null;
+
   @Column({ type: 'jsonb', nullable: true })
   before!: unknown;
 

@@ -17,6 +17,11 @@ export class UnreachableError extends Error {
   override readonly name: string = 'UnreachableError';
 }
 
+/** The server was reached and broke over this request: it may be the request's own fault. */
+export class BrokenError extends UnreachableError {
+  override readonly name = 'BrokenError';
+}
+
 /** Nobody is signed in at this phone any more: the same request may succeed once somebody is. */
 export class SignedOutError extends UnreachableError {
   override readonly name = 'SignedOutError';
@@ -62,6 +67,7 @@ async function request(path: string, init: RequestInit): Promise<unknown> {
   }
   hearServerClock(response.headers?.get('date') ?? null);
   if (response.ok) return response.json();
+  if (response.status === 500) throw new BrokenError('The server answers 500.');
   if (response.status >= 500) throw new UnreachableError(`The server answers ${response.status}.`);
   const problem = await problemOf(response);
   if (problem.code === 'not-signed-in') {

@@ -10,6 +10,8 @@ export interface PendingWrite extends WriteRequest {
   /** What it is about, for the screen and for showing it before it is stored. */
   about: WriteAbout;
   madeAt: string;
+  /** How often the server broke over it. */
+  failures?: number;
   /** Set when the server refused it: it waits for a person. */
   refused: Problem | null;
 }

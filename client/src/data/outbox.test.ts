@@ -1,8 +1,9 @@
 import type { Problem } from '@cricket/contract/problem';
 
-import { RefusedError, UnreachableError, type WriteRequest } from './api';
+import { BrokenError, RefusedError, UnreachableError, type WriteRequest } from './api';
 import { Outbox } from './outbox';
 import type { OutboxStore, PendingWrite } from './outbox-store';
+import { mostFailures } from './set-aside';
 
 /** A store that outlives the outbox, as IndexedDB outlives a page. */
 function memoryStore(): OutboxStore {
@@ -44,6 +45,63 @@ function server() {
     },
   };
 }
+
+describe('an entry over which the server breaks', () => {
+  const breaking = (broken: ReadonlySet<string>) => {
+    const sent: string[] = [];
+    const tries: string[] = [];
+    return {
+      sent,
+      tries,
+      send: async ({ writeId }: WriteRequest) => {
+        tries.push(writeId);
+        if (broken.has(writeId)) throw new BrokenError('500');
+        sent.push(writeId);
+        return {};
+      },
+    };
+  };
+  const settled = async (outbox: Outbox, seen: (outbox: Outbox) => boolean) => {
+    for (let turn = 0; turn < 500 && !seen(outbox); turn++) await new Promise((resolve) => setTimeout(resolve, 1));
+  };
+
+  it('steps aside after some tries, stays with its content, and lets the others go on', async () => {
+    const { send, sent, tries } = breaking(new Set(['one']));
+    const outbox = new Outbox({ openStore: async () => memoryStore(), send, waitMs: () => 1 });
+    void outbox.submit(write('one'), about);
+    void outbox.submit(write('two'), about);
+    await settled(outbox, () => sent.includes('two'));
+    expect(tries.filter((id) => id === 'one')).toHaveLength(mostFailures);
+    expect(outbox.snapshot().writes).toMatchObject([{ writeId: 'one', body: {}, refused: { code: 'internal' } }]);
+    // Put right it is a write of its own, and goes.
+    await outbox.change(outbox.snapshot().writes[0]!.seq, { better: true });
+    await settled(outbox, () => outbox.snapshot().writes.length === 0);
+    expect(outbox.snapshot().writes).toEqual([]);
+    outbox.close();
+  });
+
+  it('holds up what depends on it, and nothing else', async () => {
+    const { send, sent } = breaking(new Set(['bike']));
+    const outbox = new Outbox({ openStore: async () => memoryStore(), send, waitMs: () => 1 });
+    void outbox.submit({ ...write('bike'), path: '/api/bikes/b' }, { kind: 'bike-in', bikeId: 'b' });
+    void outbox.submit({ ...write('reading'), path: '/api/bikes/b/readings/r' }, about);
+    void outbox.submit({ ...write('other'), path: '/api/bikes/c/readings/r' }, { ...about, bikeId: 'c' });
+    await settled(outbox, () => sent.includes('other'));
+    expect(sent).toEqual(['other']);
+    expect(outbox.snapshot().writes.map(({ writeId }) => writeId)).toEqual(['bike', 'reading']);
+    outbox.close();
+  });
+
+  it('is no reason to set anything aside while the server is only away', async () => {
+    const { send, state } = server();
+    state.away = true;
+    const outbox = new Outbox({ openStore: async () => memoryStore(), send, waitMs: () => 0 });
+    await outbox.submit(write('one'), about);
+    await new Promise((resolve) => setTimeout(resolve, 30));
+    expect(outbox.snapshot().writes).toMatchObject([{ refused: null }]);
+    outbox.close();
+  });
+});
 
 describe('Outbox', () => {
   it('sends in order and tells what became of each', async () => {

@@ -1,8 +1,9 @@
 import type { Problem } from '@cricket/contract/problem';
 
 import { now } from './clock';
-import { RefusedError, send as sendToServer, type WriteRequest } from './api';
+import { BrokenError, RefusedError, send as sendToServer, type WriteRequest } from './api';
 import { openOutboxStore, type OutboxStore, type PendingWrite, type WriteAbout } from './outbox-store';
+import { brokenOver, isHeldUp, mostFailures } from './set-aside';
 
 /** How a write ended as far as the person who made it is concerned. */
 export type Outcome = { kind: 'stored'; answer: unknown } | { kind: 'waiting' } | { kind: 'refused'; problem: Problem };
@@ -106,6 +107,15 @@ export class Outbox {
     await this.reload();
   }
 
+  /** Sends a refused write with another body: a write of its own, in the same place in the order. */
+  async change(seq: number, body: object): Promise<void> {
+    const store = await this.store;
+    const write = (await store.all()).find((item) => item.seq === seq);
+    if (write) await store.put({ ...write, writeId: crypto.randomUUID(), body, refused: null });
+    await this.reload();
+    this.tryNow();
+  }
+
   /** Sends a refused write once more: what stood against it may have changed. */
   async sendAgain(seq: number): Promise<void> {
     const store = await this.store;
@@ -170,7 +180,10 @@ export class Outbox {
   }
 
   private nextToSend(): PendingWrite | undefined {
-    return this.state.writes.find(({ refused, writeId }) => refused === null && !this.arriving.has(writeId));
+    const { writes } = this.state;
+    return writes.find(
+      (write) => write.refused === null && !this.arriving.has(write.writeId) && !isHeldUp(write, writes),
+    );
   }
 
   private async sendAll(): Promise<void> {
@@ -193,21 +206,33 @@ export class Outbox {
       await this.reload();
       this.settle(write, { kind: 'stored', answer });
     } catch (error) {
-      if (!(error instanceof RefusedError)) {
+      const problem = await this.problemOf(error, write);
+      if (!problem) {
         this.waitAndRetry();
         return false;
       }
-      await store.put({ ...write, refused: error.problem });
+      await store.put({ ...write, failures: 0, refused: problem });
       this.options.onChanged?.();
       // Whoever waits for the outcome may look at the entry at once.
       await this.reload();
-      this.settle(write, { kind: 'refused', problem: error.problem });
+      this.settle(write, { kind: 'refused', problem });
     } finally {
       this.sendingId = null;
     }
     this.attempts = 0;
     if (this.state.unreachable) this.set({ unreachable: false });
     return true;
+  }
+
+  /** Why the server will not take a write; null while it may yet. One over which it breaks each time must not hold up the rest. */
+  private async problemOf(error: unknown, write: PendingWrite): Promise<Problem | null> {
+    if (error instanceof RefusedError) return error.problem;
+    if (!(error instanceof BrokenError)) return null;
+    const failures = (write.failures ?? 0) + 1;
+    if (failures >= mostFailures) return brokenOver;
+    await (await this.store).put({ ...write, failures });
+    await this.reload();
+    return null;
   }
 
   private waitAndRetry(): void {

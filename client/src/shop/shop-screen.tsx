@@ -1,7 +1,8 @@
 import type { SecondLooks } from '@cricket/core/procedure';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
-import { Pressable, View } from 'react-native';
+import { useState } from 'react';
+import { Pressable, TextInput, View } from 'react-native';
 
 import type { PendingWrite } from '../data/outbox-store';
 import { outbox } from '../data/shared-outbox';
@@ -10,6 +11,7 @@ import { useOutbox } from '../data/use-outbox';
 import { useShopSettings } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
 import { useMay } from '../session/use-session';
+import { saveFile } from '../fit/save-file';
 import { WhoIsHere } from '../session/who-is-here';
 import { changeSettings, useSettings } from '../settings/settings';
 import { Button } from '../ui/button';
@@ -130,6 +132,7 @@ function Entry({ write }: { write: PendingWrite }) {
             <Button label={words.sendAgain} onPress={() => void outbox.sendAgain(write.seq)} />
             <Button label={words.discard} onPress={() => void outbox.discard(write.seq)} />
           </View>
+          <Content write={write} />
         </>
       ) : (
         <Txt size="label" tone="soft">
@@ -138,6 +141,60 @@ function Entry({ write }: { write: PendingWrite }) {
       )}
     </View>
   );
+}
+
+/** Everything that a refused entry says: looked at, put right, kept as a file. Nothing that was entered is lost. */
+function Content({ write }: { write: PendingWrite }) {
+  const [text, setText] = useState<string | null>(null);
+  const [wrong, setWrong] = useState(false);
+  const whole = JSON.stringify(write.body, null, 1);
+  if (text === null) {
+    return (
+      <View className="flex-row gap-2">
+        <Button label={words.change} onPress={() => setText(whole)} testID="change-entry" />
+        <Button
+          label={words.asFile}
+          onPress={() => saveFile(`entry-${write.seq}.json`, 'application/json', JSON.stringify(write, null, 1))}
+        />
+      </View>
+    );
+  }
+  const keep = () => {
+    const body = asObject(text);
+    if (body) void outbox.change(write.seq, body);
+    else setWrong(true);
+  };
+  return (
+    <View className="gap-2">
+      <TextInput
+        value={text}
+        onChangeText={(next) => {
+          setText(next);
+          setWrong(false);
+        }}
+        multiline
+        numberOfLines={8}
+        aria-label={words.content}
+        testID="entry-content"
+        className="min-h-[180px] rounded-md border-2 border-ink bg-sheet p-3 font-figure text-body text-ink"
+      />
+      {wrong ? (
+        <Txt role="alert" tone="stop" bold>
+          {words.notReadable}
+        </Txt>
+      ) : null}
+      <Button label={words.sendChanged} onPress={keep} className="self-start" testID="send-changed" />
+    </View>
+  );
+}
+
+function asObject(text: string): object | null {
+  try {
+    const body: unknown = JSON.parse(text);
+    return typeof body === 'object' && body !== null && !Array.isArray(body) ? body : null;
+  } catch {
+    return null;
+  }
 }
 
 /** The plain fields of a write in one line. */

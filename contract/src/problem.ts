@@ -27,6 +27,7 @@ export type ProblemCode =
   | 'version-conflict'
   | 'id-taken'
   | 'origin-refused'
+  | 'host-refused'
   | 'not-signed-in'
   | 'not-allowed'
   | 'wrong-secret'

@@ -13,6 +13,7 @@ import { clientFiles } from './http/client-files';
 import { documents } from './http/documents';
 import { events } from './http/events';
 import { guard } from './http/guard';
+import { hostCheck } from './http/host-check';
 import { onError } from './http/on-error';
 import { openApi } from './http/openapi';
 import { people } from './http/people';
@@ -62,9 +63,8 @@ export function createApp(config: Config, dataSource: DataSource, log: Logger): 
   const usual = limited(config.bodyLimitBytes);
   const large = limited(Math.max(config.bodyLimitBytes, largeLimitBytes));
   const wholeJob = limited(jobLimitBytes);
-  app.use('/api/*', originCheck(), (c, next) =>
-    (wholeJobs.test(c.req.path) ? wholeJob : largeBodies.test(c.req.path) ? large : usual)(c, next),
-  );
+  app.use('*', hostCheck(config));
+  app.use('/api/*', originCheck());
   app.use('/api/*', async (c, next) => {
     await next();
     // A photo never changes; everything else may.
@@ -72,7 +72,11 @@ export function createApp(config: Config, dataSource: DataSource, log: Logger): 
     c.header('cache-control', photo ? 'private, max-age=31536000, immutable' : 'no-store');
   });
 
-  app.use('/api/*', guard(dataSource, sessions));
+  // Who may not come in at all is turned away before anything is read of what was sent.
+  app.use('/api/*', guard(dataSource, sessions, config));
+  app.use('/api/*', (c, next) =>
+    (wholeJobs.test(c.req.path) ? wholeJob : largeBodies.test(c.req.path) ? large : usual)(c, next),
+  );
 
   app.get('/health', (c) => c.json({ alive: true }));
   app.get('/ready', async (c) => {

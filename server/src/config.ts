@@ -12,6 +12,8 @@ export interface Config {
   bodyLimitBytes: number;
   /** The session's cookie goes over an encrypted connection only. */
   secureCookies: boolean;
+  /** Names under which this shop is reached besides this machine's own. */
+  publicHosts: readonly string[];
   /** A proxy of our own stands in front and says where a request comes from. */
   trustProxy: boolean;
 }
@@ -44,6 +46,10 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     logLevel: env['LOG_LEVEL'] ?? 'info',
     bodyLimitBytes: wholeNumber(env, 'BODY_LIMIT_BYTES', 256 * 1024, 1024, 64 * 1024 * 1024),
     secureCookies: env['SECURE_COOKIES'] === '1',
+    publicHosts: (env['PUBLIC_HOST'] ?? '')
+      .split(',')
+      .map((name) => name.trim().toLowerCase())
+      .filter(Boolean),
     trustProxy: env['TRUST_PROXY'] === '1',
   };
 }

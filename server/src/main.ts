@@ -5,6 +5,7 @@ import { createApp } from './app';
 import { isLoopback, readConfig } from './config';
 import { createDataSource } from './data/data-source';
 import { PersonEntity } from './data/entities/person';
+import { migrate } from './data/migrate';
 import { isUnavailable } from './http/on-error';
 import { fillDemo } from './demo/fill-demo';
 
@@ -13,7 +14,7 @@ const log = pino({ level: config.logLevel, base: { name: 'cricket' } });
 const dataSource = createDataSource(config.databaseUrl);
 
 await connect();
-await dataSource.runMigrations();
+await migrate(dataSource);
 if (config.demo) await fillDemo(dataSource, { renew: process.argv.includes('--reset-demo') });
 await refuseOpenDoors();
 const server = serve(

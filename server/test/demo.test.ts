@@ -100,3 +100,18 @@ describe('the demo data', () => {
     }
   });
 });
+
+describe('renewing the demo', () => {
+  it('throws nothing away in a database that is somebody’s shop', async () => {
+    const own = await freshServer();
+    try {
+      expect(
+        (await own.send('PUT', `/api/bikes/${randomUUID()}`, { tag: 'OWN', name: 'Own bike', kind: 'upright' })).status,
+      ).toBe(201);
+      await expect(fillDemo(own.dataSource, { renew: true })).rejects.toThrow('this database is no demo');
+      expect((await own.send('GET', '/api/bikes')).json).toHaveLength(1);
+    } finally {
+      await own.close();
+    }
+  });
+});

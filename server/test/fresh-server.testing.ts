@@ -53,7 +53,7 @@ export async function freshServer({ demo = false } = {}): Promise<FreshServer> {
     const secrets = { passwordHash: null, pinHash: null };
     const person = { id, name, nameKey: name.toLowerCase(), role, active: true, ...secrets, version: 1 };
     if (!known) await dataSource.manager.insert(PersonEntity, person);
-    return `${sessionCookie}=${await sessions.start(known?.id ?? id, null)}`;
+    return `${sessionCookie({ demo })}=${await sessions.start(known?.id ?? id, null)}`;
   };
   const owner = await signedIn('owner');
   const send: FreshServer['send'] = async (method, path, body, headers = {}) => {

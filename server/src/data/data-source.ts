@@ -20,7 +20,7 @@ import { People1764070000000 } from './migrations/3-people';
 import { EventsAndPhotos1764080000000 } from './migrations/4-events-and-photos';
 import { SecondLooks1764090000000 } from './migrations/5-second-looks';
 import { NoneIsSaid1764100000000 } from './migrations/6-none-is-said';
-import { WriteDigests1764110000000 } from './migrations/7-write-digests';
+import { DigestsAndProofs1764110000000 } from './migrations/7-digests-and-proofs';
 
 /** The database, not yet connected. */
 export function createDataSource(url: string): DataSource {
@@ -49,7 +49,7 @@ export function createDataSource(url: string): DataSource {
       EventsAndPhotos1764080000000,
       SecondLooks1764090000000,
       NoneIsSaid1764100000000,
-      WriteDigests1764110000000,
+      DigestsAndProofs1764110000000,
     ],
     migrationsTransactionMode: 'each',
     uuidExtension: 'pgcrypto',

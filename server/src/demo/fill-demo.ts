@@ -2,7 +2,7 @@ import type { NewStack } from '@cricket/contract';
 import { coreVersion } from '@cricket/core';
 import { endState } from '@cricket/core/next-action';
 import { featureById } from '@cricket/core/features';
-import type { DataSource, EntityManager } from 'typeorm';
+import { In, type DataSource, type EntityManager } from 'typeorm';
 
 import { AcceptedStackEntity } from '../data/entities/accepted-stack';
 import { BikeEntity } from '../data/entities/bike';
@@ -34,6 +34,7 @@ const demoWorkshop = { wheels: demoWheels, stores: demoStores };
 export async function fillDemo(dataSource: DataSource, { renew }: { renew: boolean }): Promise<void> {
   await dataSource.transaction(async (manager) => {
     await manager.query('SELECT pg_advisory_xact_lock(4620)');
+    if (renew) await refuseOwnShop(manager);
     await addPeople(manager);
     if (renew) {
       await manager.query(
@@ -52,6 +53,15 @@ export async function fillDemo(dataSource: DataSource, { renew }: { renew: boole
       await addBike(manager, bike, index + 1, from + index * 600_000);
     }
   });
+}
+
+/** Renewing throws everything away: only ever in a database that is empty or the demo's, which has its invented people. */
+async function refuseOwnShop(manager: EntityManager): Promise<void> {
+  const invented = demoPeople.map(({ role }) => demoPersonId(role));
+  const used = (await manager.count(PersonEntity)) + (await manager.count(BikeEntity)) > 0;
+  if (used && !(await manager.existsBy(PersonEntity, { id: In(invented) }))) {
+    throw new Error('this database is no demo: it holds people or bikes of a shop; nothing was renewed');
+  }
 }
 
 /** The demo's people, once: who has signed in stays so when the rest is renewed. */

@@ -13,7 +13,7 @@ import { bikeForWrite, bikeRecord, eventShape } from '../data/records';
 import { jobData } from '../documents/job-data';
 import { workshopOf } from '../data/workshop';
 import { withoutStacks } from '../fit/summaries';
-import { makerIn } from './guard';
+import { holdPresent, makerIn } from './guard';
 import { ProblemError } from './problem';
 import { readBody } from './read-body';
 import { uuidParam, writeContext } from './write-context';
@@ -34,6 +34,7 @@ export function events(dataSource: DataSource): Hono {
     const id = uuidParam(c, 'eventId');
     const body = await readBody(c, NewJobEvent);
     holdRole(c, body.kind);
+    if (isWord(body)) holdPresent(c);
     const context = writeContext(c);
     const subject = { bikeId, action: `event-${body.kind}`, subject: 'event', subjectId: id };
     await journalled(dataSource, context, subject, async (manager) => {
@@ -73,6 +74,7 @@ export function events(dataSource: DataSource): Hono {
       const event = await manager.findOneBy(JobEventEntity, { id, bikeId });
       if (!event) throw new ProblemError(404, 'not-found', 'There is no such event.');
       holdRole(c, event.kind);
+      holdOwnWord(c, event);
       const before = eventShape(event);
       event.withdrawnAt ??= new Date();
       await manager.save(event);
@@ -84,12 +86,31 @@ export function events(dataSource: DataSource): Hono {
   return app;
 }
 
+/** What somebody answers for: an override, a second look, standing in for a step. */
+function isWord({ kind, data }: NewJobEvent): boolean {
+  if (kind === 'override') return true;
+  const { how } = data as Partial<JobEventData<'step'>>;
+  return kind === 'step' && (how === 'confirmed' || how === 'stood-in');
+}
+
 function holdRole(c: Context, kind: JobEventKind): void {
   const { name, role } = makerIn(c);
   const needed = rolesFor[kind];
   if (needed && !needed.includes(role)) {
     throw new ProblemError(403, 'not-allowed', `${name} is here as ${role}; this takes ${needed.join(' or ')}.`);
   }
+}
+
+/** What somebody answers for, what is wrong, and what cannot be undone is taken back by its author or the owner. */
+function holdOwnWord(c: Context, event: JobEventEntity): void {
+  const { id, name, role } = makerIn(c);
+  const kept = isWord(event as never) || event.kind === 'irreversible' || isProblem(event);
+  if (!kept || role === 'owner' || event.personId === id) return;
+  throw new ProblemError(403, 'not-allowed', `${event.person} said this; ${name} cannot take it back: the owner can.`);
+}
+
+function isProblem({ kind, data }: JobEventEntity): boolean {
+  return kind === 'step' && (data as Partial<JobEventData<'step'>>).how === 'problem';
 }
 
 /** The second person's word: not a learner's, not that of who did the step, and only on a step that is done. */

@@ -5,27 +5,36 @@ import type { Context, MiddlewareHandler } from 'hono';
 import { getCookie } from 'hono/cookie';
 import type { DataSource } from 'typeorm';
 
+import type { Config } from '../config';
 import { PersonEntity } from '../data/entities/person';
 import type { Sessions, Signed } from '../people/sessions';
 import { accessTo } from './access';
 import { ProblemError } from './problem';
 
-/** Name of the cookie that holds a session's token. */
-export const sessionCookie = 'cricket_session';
+/** Name of the cookie that holds a session's token: the demo beside a shop of one's own has another one. */
+export function sessionCookie({ demo }: Pick<Config, 'demo'>): string {
+  return demo ? 'cricket_demo_session' : 'cricket_session';
+}
 
 const signedKey = 'signed';
 const makerKey = 'maker';
 
+/** Routes where nobody's queued word counts. */
+const atThePhoneOnly = /^\/api\/(people|shop|session)\b|\/withdrawal\/?$/;
+
 /** Lets through only who may: by the table of routes and roles. */
-export function guard(dataSource: DataSource, sessions: Sessions): MiddlewareHandler {
+export function guard(dataSource: DataSource, sessions: Sessions, config: Pick<Config, 'demo'>): MiddlewareHandler {
+  const cookie = sessionCookie(config);
   return async (c, next) => {
     const who = accessTo(c.req.method, c.req.path);
-    const signed = await sessions.find(getCookie(c, sessionCookie));
+    const signed = await sessions.find(getCookie(c, cookie));
     c.set(signedKey, signed);
     if (who === 'anyone') return next();
     if (!signed) throw new ProblemError(401, 'not-signed-in', 'Sign in first.');
     const maker = await makerOf(c, dataSource, signed);
     c.set(makerKey, maker);
+    // What decides over people and judgement is taken from whoever is at the phone now, never in somebody's name.
+    if (atThePhoneOnly.test(c.req.path)) holdPresent(c);
     // Without a rule there may still be no such route: a stranger is told neither.
     if (who !== null && !who.includes(maker.role)) throw notAllowed(maker, who);
     if (who === null) throw new ProblemError(404, 'not-found', 'There is no such thing.');
@@ -43,6 +52,22 @@ export function makerIn(c: Context): PersonEntity {
   const maker = c.get(makerKey) as PersonEntity | undefined;
   if (!maker) throw new Error('a route without guard asks who writes');
   return maker;
+}
+
+/**
+ * Refuses what somebody else has said before: it is taken only from the person who is at the phone now.
+ *
+ * @throws ProblemError 403
+ */
+export function holdPresent(c: Context): void {
+  const maker = makerIn(c);
+  if (signedOf(c)?.person.id === maker.id) return;
+  throw new ProblemError(
+    403,
+    'not-allowed',
+    `This takes ${maker.name} at the phone now: sign in as ${maker.name} and send it again.`,
+    [{ path: personHeader, messages: ['not the person who is signed in here'] }],
+  );
 }
 
 async function makerOf(c: Context, dataSource: DataSource, signed: Signed): Promise<PersonEntity> {

@@ -1,7 +1,7 @@
 import { PersonEntry } from '@cricket/contract';
 import type { Person } from '@cricket/contract/shapes';
 import { Hono } from 'hono';
-import { Not, type DataSource } from 'typeorm';
+import { IsNull, Not, type DataSource } from 'typeorm';
 
 import { PersonEntity } from '../data/entities/person';
 import { journalled } from '../data/journal';
@@ -37,7 +37,13 @@ export function people(dataSource: DataSource, sessions: Sessions): Hono {
         throw refused('name', `${body.name.trim()} is a person of the shop already`);
       }
       const otherOwner = await manager.existsBy(PersonEntity, { role: 'owner', active: true, id: Not(id) });
-      if (!otherOwner && (body.role !== 'owner' || !body.active)) {
+      const able = { role: 'owner' as const, active: true, passwordHash: Not(IsNull()) };
+      const others = await manager.countBy(PersonEntity, { ...able, id: Not(id) });
+      const couldBefore = others > 0 || (await manager.existsBy(PersonEntity, { ...able, id }));
+      const hasPassword = (passwordHash ?? stored?.passwordHash ?? null) !== null;
+      const staysOwner = body.role === 'owner' && body.active;
+      const canAfter = others > 0 || (staysOwner && hasPassword);
+      if ((!otherOwner && !staysOwner) || (couldBefore && !canAfter)) {
         throw refused('role', 'the shop needs one owner who can sign in');
       }
       const person = manager.create(PersonEntity, {
@@ -51,7 +57,7 @@ export function people(dataSource: DataSource, sessions: Sessions): Hono {
       await manager.save(person);
       return { before, after: personShape(person) };
     });
-    if (!body.active || body.password !== undefined) await sessions.endAll(id);
+    if (!body.active || body.password !== undefined || body.pin !== undefined) await sessions.endAll(id);
     return c.json(await everybody(dataSource));
   });
 

@@ -23,6 +23,7 @@ export function session(dataSource: DataSource, sessions: Sessions, config: Conf
   const app = new Hono();
   const attempts = new Attempts(dataSource);
   const { manager } = dataSource;
+  const cookie = sessionCookie(config);
 
   const answer = async (c: Context, person: PersonEntity | null) => {
     const info: SessionInfo = {
@@ -33,7 +34,7 @@ export function session(dataSource: DataSource, sessions: Sessions, config: Conf
     return c.json(info);
   };
   const begin = async (c: Context, person: PersonEntity) => {
-    setCookie(c, sessionCookie, await sessions.start(person.id, signedOf(c)), {
+    setCookie(c, cookie, await sessions.start(person.id, signedOf(c)), {
       httpOnly: true,
       sameSite: 'Strict',
       secure: config.secureCookies,
@@ -47,7 +48,9 @@ export function session(dataSource: DataSource, sessions: Sessions, config: Conf
 
   app.post('/', async (c) => {
     const { name, password } = await readBody(c, SignIn);
-    const person = await attempts.guard(nameKey(name), addressOf(c, config), async () => {
+    const address = addressOf(c, config);
+    // By name and address: a stranger who tries a name must not lock it out for the one it belongs to.
+    const person = await attempts.guard(`${nameKey(name)} ${address}`, address, async () => {
       const found = await manager.findOneBy(PersonEntity, { nameKey: nameKey(name), active: true });
       return (await fitsSecret(found?.passwordHash, password)) ? found : null;
     });
@@ -55,7 +58,9 @@ export function session(dataSource: DataSource, sessions: Sessions, config: Conf
   });
 
   app.post('/pin', async (c) => {
-    const { personId, pin } = await readBody(c, PinSwitch);
+    const { personId: named, pin } = await readBody(c, PinSwitch);
+    // Tries are counted for the person, however the id is spelt.
+    const personId = named.toLowerCase();
     const person = await attempts.guard(personId, addressOf(c, config), async () => {
       const found = await manager.findOneBy(PersonEntity, { id: personId, active: true });
       return (await fitsSecret(found?.pinHash, pin)) ? found : null;
@@ -105,24 +110,21 @@ export function session(dataSource: DataSource, sessions: Sessions, config: Conf
     if (body.pin) person.pinHash = await hashSecret(body.pin);
     person.version += 1;
     await manager.save(person);
-    // A changed password ends what an old one may have opened elsewhere.
-    if (body.newPassword) {
-      await sessions.endAll(id);
-      return begin(c, person);
-    }
-    return answer(c, person);
+    // A changed secret ends what an old one may have opened elsewhere.
+    await sessions.endAll(id);
+    return begin(c, person);
   });
 
   app.delete('/', async (c) => {
     const signed = signedOf(c);
     if (signed) await sessions.end(signed);
-    deleteCookie(c, sessionCookie, { path: '/' });
+    deleteCookie(c, cookie, { path: '/' });
     return answer(c, null);
   });
 
   app.delete('/everywhere', async (c) => {
     await sessions.endAll(makerIn(c).id);
-    deleteCookie(c, sessionCookie, { path: '/' });
+    deleteCookie(c, cookie, { path: '/' });
     return answer(c, null);
   });
 

@@ -9,8 +9,8 @@ const perAddress = 40;
 const withinSeconds = 15 * 60;
 
 /**
- * Counts wrong passwords and PINs in the database, so that every server process knows of them. After five for one person, or
- * forty from one address, nobody gets in that way until a quarter of an hour has passed.
+ * Counts wrong passwords and PINs in the database, so that every server process knows of them. After five for one PIN, five of
+ * one name from one address, or forty from one address, nobody gets in that way until a quarter of an hour has passed.
  */
 export class Attempts {
   private readonly person: RateLimiterPostgres;
@@ -37,7 +37,7 @@ export class Attempts {
   /**
    * Lets one try happen; a right one is forgotten, a wrong one counts.
    *
-   * @param who - the person's id or the name that was typed
+   * @param who - what is counted: a person's id, or a name together with the address that tries it
    * @throws ProblemError 429 when it was tried too often, 401 when the secret is wrong
    */
   async guard<T>(who: string, address: string, tried: () => Promise<T | null>): Promise<T> {

@@ -9,6 +9,8 @@ import { SessionEntity } from '../data/entities/session';
 const idleDays = 30;
 const longestDays = 180;
 const dayMs = 24 * 3600 * 1000;
+/** How long somebody's own queued writes are taken from a phone that others have used since. */
+const proofHours = 12;
 /** How exactly it is known when a session was last used. */
 const seenEveryMs = 10 * 60 * 1000;
 
@@ -19,7 +21,9 @@ export const cookieSeconds = longestDays * 24 * 3600;
 export interface Signed {
   tokenDigest: string;
   person: PersonEntity;
+  /** Those whose proof still holds. */
   provedIds: readonly string[];
+  proofs: Readonly<Record<string, string>>;
 }
 
 /** Sessions in the database: any server process finds them. */
@@ -40,7 +44,7 @@ export class Sessions {
       await manager.insert(SessionEntity, {
         tokenDigest: digest(token),
         personId,
-        provedIds: [...new Set([...(before?.provedIds ?? []), personId])],
+        proofs: { ...before?.proofs, [personId]: now.toISOString() },
         createdAt: now,
         seenAt: now,
       });
@@ -65,7 +69,9 @@ export class Sessions {
     if (now - session.seenAt.getTime() > seenEveryMs) {
       await manager.update(SessionEntity, { tokenDigest: session.tokenDigest }, { seenAt: new Date(now) });
     }
-    return { tokenDigest: session.tokenDigest, person, provedIds: session.provedIds };
+    const { tokenDigest, proofs } = session;
+    const provedIds = Object.keys(proofs).filter((id) => now - Date.parse(proofs[id]!) < proofHours * 3600 * 1000);
+    return { tokenDigest, person, provedIds, proofs };
   }
 
   /** Ends this browser's session. */
@@ -73,9 +79,10 @@ export class Sessions {
     await this.dataSource.manager.delete(SessionEntity, { tokenDigest });
   }
 
-  /** Ends every session that a person is at, on every phone. */
+  /** Ends every session that a person is at, on every phone, and what the person has proved on those of others. */
   async endAll(personId: string): Promise<void> {
     await this.dataSource.manager.delete(SessionEntity, { personId });
+    await this.dataSource.query('UPDATE session SET proofs = proofs - $1::text WHERE proofs ? $1::text', [personId]);
   }
 }
 

@@ -11,9 +11,9 @@ export class SessionEntity {
   @Column({ type: 'uuid', name: 'person_id' })
   personId!: string;
 
-  /** Everybody who has proved to be themselves in this browser: their queued writes may still come. */
-  @Column({ type: 'uuid', name: 'proved_ids', array: true })
-  provedIds!: string[];
+  /** Everybody who has proved to be themselves in this browser, and when: their queued writes may still come. */
+  @Column({ type: 'jsonb' })
+  proofs!: Record<string, string>;
 
   @Column({ type: 'timestamptz', name: 'created_at', precision: 3 })
   createdAt!: Date;

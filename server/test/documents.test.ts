@@ -94,7 +94,7 @@ describe('minutes of the steps', () => {
     const send = (id: string, minutes: number) =>
       server.send('PUT', `/api/bikes/${longtail}/events/${id}`, {
         kind: 'step',
-        data: { end: 'rear', stepId: 'true.rear', how: 'done', minutes },
+        data: { end: 'rear', stepId: 'parcel-look.rear', how: 'done', minutes },
         at: '2026-03-02T09:00:00.000Z',
       });
     const ids = [
@@ -105,7 +105,7 @@ describe('minutes of the steps', () => {
     for (const [index, id] of ids.entries()) expect((await send(id, [10, 40, 900][index]!)).status).toBe(201);
     await server.send('PUT', `/api/bikes/${longtail}/events/${ids[2]}/withdrawal`, {});
     const { json } = await server.send('GET', '/api/steps/minutes');
-    expect(json['true.rear'].count).toBe(2);
-    expect(json['true.rear'].sumLog).toBeCloseTo(Math.log(10) + Math.log(40), 9);
+    expect(json['parcel-look.rear'].count).toBe(2);
+    expect(json['parcel-look.rear'].sumLog).toBeCloseTo(Math.log(10) + Math.log(40), 9);
   });
 });

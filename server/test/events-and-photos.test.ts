@@ -13,6 +13,8 @@ afterAll(() => server.close());
 
 const at = '2026-03-02T09:00:00.000Z';
 const bakery = '00000003-0000-4000-8000-000000000001';
+const longtail = '00000003-0000-4000-8000-000000000003';
+const tourer = '00000003-0000-4000-8000-000000000004';
 
 async function newBike() {
   const id = randomUUID();
@@ -67,21 +69,48 @@ describe('events of a job', () => {
   });
 
   it('take the second person’s word only from another installer or owner, and only for what is done', async () => {
-    const bike = await newBike();
     const installer = { cookie: await server.signedIn('installer') };
     const other = { cookie: await server.signedIn('installer') };
     const learner = { cookie: await server.signedIn('learner') };
     const step = (stepId: string, how: string, headers: object) =>
-      put(bike, 'step', { end: 'front', stepId, how }, headers);
-    expect((await step('axle-tight.front', 'confirmed', other)).status).toBe(422);
-    expect((await step('axle-tight.front', 'done', installer)).status).toBe(201);
-    expect((await step('axle-tight.front', 'confirmed', installer)).json.code).toBe('not-allowed');
-    expect((await step('axle-tight.front', 'confirmed', learner)).json.code).toBe('not-allowed');
-    expect((await step('axle-tight.front', 'confirmed', other)).status).toBe(201);
+      put(longtail, 'step', { end: 'rear', stepId, how }, headers);
+    expect((await step('parcel-look.rear', 'confirmed', other)).status).toBe(422);
+    expect((await step('parcel-look.rear', 'done', installer)).status).toBe(201);
+    expect((await step('parcel-look.rear', 'confirmed', installer)).json.code).toBe('not-allowed');
+    expect((await step('parcel-look.rear', 'confirmed', learner)).json.code).toBe('not-allowed');
+    expect((await step('parcel-look.rear', 'confirmed', other)).status).toBe(201);
+  });
+
+  it('end a step only as the plan has it: in it, after what comes first, and not on a learner’s word where safety hangs on it', async () => {
+    const installer = { cookie: await server.signedIn('installer') };
+    const learner = { cookie: await server.signedIn('learner') };
+    const done = (stepId: string, headers: object, bike = tourer, end = 'front') =>
+      put(bike, 'step', { end, stepId, how: 'done' }, headers);
+    expect((await done('axle-tight.front', installer)).json.errors[0].messages[0]).toMatch(/waits for .*seated/);
+    expect((await done('axle-tight.rear', installer)).json.errors[0].messages[0]).toMatch(/not in the plan/);
+    expect((await done('power-up', installer)).status).toBe(422);
+    expect((await done('parcel-look.front', learner)).status).toBe(201);
+    expect((await done('parcel-count.front', installer)).status).toBe(201);
+    const { json } = await server.send('GET', `/api/bikes/${tourer}`);
+    expect(json.events.map(({ data }: { data: { stepId: string } }) => data.stepId)).toEqual([
+      'parcel-look.front',
+      'parcel-count.front',
+    ]);
+  });
+
+  it('are taken back by their author or the owner where somebody answers for them', async () => {
+    const author = { cookie: await server.signedIn('installer') };
+    const other = { cookie: await server.signedIn('installer') };
+    const id = randomUUID();
+    const body = { kind: 'irreversible', data: { end: 'front', what: 'filed', where: 'left slot', amountMm: 0.3 }, at };
+    expect((await server.send('PUT', `/api/bikes/${tourer}/events/${id}`, body, author)).status).toBe(201);
+    const back = (headers: Record<string, string>) =>
+      server.send('PUT', `/api/bikes/${tourer}/events/${id}/withdrawal`, {}, headers);
+    expect((await back(other)).json.code).toBe('not-allowed');
+    expect((await back(author)).status).toBe(200);
   });
 
   it('take no skipped safety step; the owner stands in for one, with a reason that says something', async () => {
-    const longtail = '00000003-0000-4000-8000-000000000003';
     const installer = { cookie: await server.signedIn('installer') };
     const owner = { cookie: await server.signedIn('owner') };
     const step = (how: string, because: string, headers: object, stepId = 'axle-tight.rear') =>
@@ -99,8 +128,11 @@ describe('events of a job', () => {
   it('bring overrides and confirmations in with a job only by the owner', async () => {
     const bike = await newBike();
     const installer = { cookie: await server.signedIn('installer') };
-    await put(bike, 'step', { end: 'front', stepId: 'axle-tight.front', how: 'done' }, installer);
-    await put(bike, 'step', { end: 'front', stepId: 'axle-tight.front', how: 'confirmed' });
+    const words = { end: 'front', stepId: 'axle-tight.front', how: 'confirmed' };
+    await server.dataSource.query(
+      `INSERT INTO job_event (id, bike_id, kind, data, at, person) VALUES (gen_random_uuid(), $1, 'step', $2, now(), 'Hand')`,
+      [bike, words],
+    );
     const file = (await server.send('GET', `/api/jobs/${bike}`)).json;
     await server.dataSource.query('DELETE FROM job_event WHERE bike_id = $1', [bike]);
     await server.dataSource.query('DELETE FROM bike WHERE id = $1', [bike]);

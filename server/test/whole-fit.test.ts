@@ -2,7 +2,6 @@ import { randomUUID } from 'node:crypto';
 
 import { exampleLawClasses } from '@cricket/core/law';
 
-import { fillDemo } from '../src/demo/fill-demo';
 import { demoStores } from '../src/demo/stores';
 import { demoWheels } from '../src/demo/wheels';
 import { freshServer, type FreshServer } from './fresh-server.testing';
@@ -196,10 +195,16 @@ describe('a wheel changed by a form that knows nothing of its kit', () => {
 });
 
 describe('a job as one file', () => {
+  let shop: FreshServer;
+  beforeAll(async () => {
+    shop = await freshServer({ demo: true });
+  });
+  afterAll(() => shop.close());
+
   const demoJob = async () => {
-    const { json } = await server.send('GET', '/api/bikes');
+    const { json } = await shop.send('GET', '/api/bikes');
     const row = json.find((item: { bike: { tag: string } }) => item.bike.tag === 'MQ-33');
-    return (await server.send('GET', `/api/jobs/${row.bike.id}`)).json;
+    return (await shop.send('GET', `/api/jobs/${row.bike.id}`)).json;
   };
 
   /** The same job under other ids, as it would come from another shop. */
@@ -213,12 +218,11 @@ describe('a job as one file', () => {
   };
 
   it('goes out and in exactly', async () => {
-    await fillDemo(server.dataSource, { renew: true });
     const job = elsewhere(await demoJob());
-    const put = await server.send('PUT', `/api/jobs/${randomUUID()}`, job);
+    const put = await shop.send('PUT', `/api/jobs/${randomUUID()}`, job);
     expect(put.status).toBe(201);
-    expect((await server.send('GET', `/api/jobs/${job.record.bike.id}`)).json).toEqual(job);
-    const again = await server.send('PUT', `/api/jobs/${randomUUID()}`, job);
+    expect((await shop.send('GET', `/api/jobs/${job.record.bike.id}`)).json).toEqual(job);
+    const again = await shop.send('PUT', `/api/jobs/${randomUUID()}`, job);
     expect(again.status).toBe(409);
   });
 
@@ -248,10 +252,10 @@ describe('a job as one file', () => {
   ])('with %s is refused as a whole', async (_, spoil, path) => {
     const job = elsewhere(await demoJob());
     spoil(job);
-    const put = await server.send('PUT', `/api/jobs/${randomUUID()}`, job);
+    const put = await shop.send('PUT', `/api/jobs/${randomUUID()}`, job);
     expect(put.status).toBe(422);
     expect(put.json.errors[0].path).toBe(path);
     const id = job.record?.bike.id;
-    if (id) expect((await server.send('GET', `/api/bikes/${id}`)).status).toBe(404);
+    if (id) expect((await shop.send('GET', `/api/bikes/${id}`)).status).toBe(404);
   });
 });

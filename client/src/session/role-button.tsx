@@ -18,3 +18,8 @@ export function RoleButton({ needs, disabled, className, ...rest }: ButtonProps 
     </View>
   );
 }
+
+/** A button for owner and installer: where a learner's word is not enough. */
+export function WorkButton(props: ButtonProps) {
+  return <RoleButton needs="work" {...props} />;
+}

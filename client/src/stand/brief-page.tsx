@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 
 import { bikePath } from '../bike/paths';
+import { WorkButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Mark } from '../ui/mark';
 import { Screen } from '../ui/screen';
@@ -101,6 +102,7 @@ function Block({ block, states, record, job, onStep, onWait, onEnded }: BlockPro
   const ready = left.map((step) => mayBeDone(step, of(step.id)));
   const open = ready.reduce((sum, one) => sum + one.open, 0);
   const signed = left.find((step) => step.signed);
+  const Done = left.some(({ safety }) => safety) ? WorkButton : Button;
   const done = () => {
     // The time of the card is shared by its steps as they usually share it.
     const usual = left.reduce((sum, { minutes }) => sum + minutes.typical, 0);
@@ -135,7 +137,7 @@ function Block({ block, states, record, job, onStep, onWait, onEnded }: BlockPro
           ) : signed ? (
             <Button label={words.standIn.signed} onPress={() => onStep(signed.id)} className="min-h-[60px]" />
           ) : (
-            <Button
+            <Done
               label={open > 0 ? words.checksOpen(open) : left.length > 1 ? words.brief.allDone : words.brief.blockDone}
               look="do"
               disabled={!ready.every(({ may }) => may)}

@@ -9,6 +9,7 @@ import { useWindowDimensions, View } from 'react-native';
 
 import { bikePath } from '../bike/paths';
 import { changeSettings, useSettings } from '../settings/settings';
+import { WorkButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
@@ -77,6 +78,8 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
     if (as === 'problem') onGo(step.id);
     else onwards();
   };
+  // Where safety hangs on a step a learner's word is not enough.
+  const Done = step.safety ? WorkButton : Button;
   const [firstWaited] = waitsFor.flatMap((id) => steps.filter((other) => other.step.id === id));
   const { may, open } = mayBeDone(step, values);
   const footer = ended ? (
@@ -106,7 +109,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
           testID="go-first"
         />
       ) : step.signed ? null : (
-        <Button
+        <Done
           label={open > 0 ? words.checksOpen(open) : step.checks.length > 0 ? words.doneAll : words.done}
           look="do"
           disabled={!may}

@@ -11,7 +11,7 @@ import { JobEventEntity } from '../data/entities/job-event';
 import { journalled } from '../data/journal';
 import { bikeForWrite, bikeRecord, eventShape } from '../data/records';
 import { jobData } from '../documents/job-data';
-import { workshopOf } from '../data/workshop';
+import { shopSettings, workshopOf } from '../data/workshop';
 import { withoutStacks } from '../fit/summaries';
 import { holdPresent, makerIn } from './guard';
 import { ProblemError } from './problem';
@@ -45,7 +45,7 @@ export function events(dataSource: DataSource): Hono {
       if (body.kind === 'step') {
         const step = body.data as JobEventData<'step'>;
         await holdConfirmation(c, manager, bikeId, step);
-        await holdSafety(c, manager, bikeId, step);
+        await holdPlan(c, manager, bikeId, step);
       }
       if (body.kind === 'override') await holdOverride(manager, bikeId, body.data as JobEventData<'override'>);
       const event = manager.create(JobEventEntity, {
@@ -145,30 +145,46 @@ async function holdConfirmation(
   }
 }
 
-/** A step that safety hangs on is never skipped: the owner stands in for it, with a reason that says something. */
-async function holdSafety(
+/**
+ * A step ends as the plan has it, worked out here and not by the page: it is in the plan, what comes first has ended, a
+ * learner's word is not enough where safety hangs on it, and such a step is never skipped: the owner stands in for it, with a
+ * reason that says something.
+ */
+async function holdPlan(
   c: Context,
   manager: EntityManager,
   bikeId: string,
   { stepId, how, because }: JobEventData<'step'>,
 ): Promise<void> {
-  if (how !== 'skipped' && how !== 'stood-in') return;
+  if (how !== 'done' && how !== 'skipped' && how !== 'stood-in') return;
   const workshop = await workshopOf(manager);
-  const { steps } = jobData(await bikeRecord(manager, bikeId), workshop, {});
-  const step = steps.find((state) => state.step.id === stepId)?.step;
-  const refuse = (message: string, path = 'data.how') => {
+  const { steps, states } = jobData(await bikeRecord(manager, bikeId), workshop, await shopSettings(manager));
+  const refuse = (message: string, path = 'data.how'): never => {
     throw new ProblemError(422, 'invalid-input', 'This step is not ended so.', [{ path, messages: [message] }]);
   };
-  if (how === 'skipped') {
-    if (step?.safety) refuse(`${stepId} is a step that safety hangs on: it is done, or the owner stands in for it`);
-    return;
+  const { step, waitsFor } =
+    steps.find((state) => state.step.id === stepId) ??
+    refuse(`${stepId} is not in the plan of this bike as it is recorded now`, 'data.stepId');
+  if (step.end && states[step.end].next.kind === 'refused') {
+    refuse(`the ${step.end} end takes no motor: nothing is done there`, 'data.stepId');
   }
   const { name, role } = makerIn(c);
+  if (how === 'done') {
+    if (waitsFor.length > 0) refuse(`${stepId} waits for ${waitsFor.join(', ')}`, 'data.stepId');
+    if (step.safety && role === 'learner') {
+      const title = `${name} is here as a learner; where safety hangs on a step, it takes owner or installer.`;
+      throw new ProblemError(403, 'not-allowed', title);
+    }
+    return;
+  }
+  if (how === 'skipped') {
+    if (step.safety) refuse(`${stepId} is a step that safety hangs on: it is done, or the owner stands in for it`);
+    return;
+  }
   if (role !== 'owner') {
     throw new ProblemError(403, 'not-allowed', `${name} is here as ${role}; this takes owner.`);
   }
-  if (!step) refuse(`${stepId} is not in the plan of this bike`, 'data.stepId');
-  if (!step?.safety) refuse(`${stepId} may be skipped with a reason: nobody has to stand in for it`);
+  if (!step.safety) refuse(`${stepId} may be skipped with a reason: nobody has to stand in for it`);
   if (!saysSomething(because ?? '')) {
     refuse(
       `"${because ?? ''}" says too little; write at least ${reasonOfSubstance.characters} characters and ${reasonOfSubstance.words} different words`,

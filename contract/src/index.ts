@@ -10,7 +10,7 @@ export { DemoRole } from './people/demo-role';
 export { FirstOwner, OwnSecrets, PersonEntry, shortestPassword } from './people/person-entry';
 export { PinSwitch, SignIn } from './people/sign-in';
 export { LoosePartEntry } from './readings/loose-part-entry';
-export { NewReading } from './readings/new-reading';
+export { NewReading, whyUnsuited } from './readings/new-reading';
 export { Withdrawal } from './readings/withdrawal';
 export { NewStack } from './stacks/new-stack';
 export { StoreItemEntry } from './stores/store-item-entry';

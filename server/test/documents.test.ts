@@ -4,7 +4,7 @@ import type { FitReport } from '@cricket/core/fit';
 import { bikeRecord } from '../src/data/records';
 import { workshopOf } from '../src/data/workshop';
 import { asAccepted, jobData, type JobData } from '../src/documents/job-data';
-import { judgedAnew } from '../src/documents/job-sheet';
+import { judgedAnew, unfitNow } from '../src/documents/job-sheet';
 import { freshServer, type FreshServer } from './fresh-server.testing';
 
 let server: FreshServer;
@@ -62,6 +62,24 @@ describe('a sheet printed later', () => {
   });
 });
 
+describe('a sheet of an end that was found to be unfit', () => {
+  it('says so first, with the reason; where nothing was taken there is nothing to take back', async () => {
+    const { manager } = server.dataSource;
+    const record = await bikeRecord(manager, longtail);
+    const cracked = {
+      ...record.readings.find(({ feature }) => feature === 'condition')!,
+      word: 'cracked',
+      takenAt: new Date().toISOString(),
+    };
+    const now = jobData({ ...record, readings: [...record.readings, cracked] }, await workshopOf(manager), {});
+    const said = JSON.stringify(unfitNow(now, 'rear'));
+    expect(said).toMatch(/rear end is not fit .*Stop/);
+    expect(said).toMatch(/crack/);
+    expect(unfitNow(jobData(record, await workshopOf(manager), {}), 'rear')).toEqual([]);
+    expect(unfitNow({ ...now, record: { ...now.record, stacks: [] } }, 'rear')).toEqual([]);
+  });
+});
+
 describe('steps and torques on a sheet', () => {
   it('stay as they were when the stack was taken, whatever the shop sets since', async () => {
     const { manager } = server.dataSource;
@@ -97,6 +115,7 @@ describe('minutes of the steps', () => {
         data: { end: 'rear', stepId: 'parcel-look.rear', how: 'done', minutes },
         at: '2026-03-02T09:00:00.000Z',
       });
+    const usual = (await server.send('GET', '/api/steps/minutes')).json['parcel-look.rear'] ?? { count: 0, sumLog: 0 };
     const ids = [
       '00000007-0000-4000-8000-000000000001',
       '00000007-0000-4000-8000-000000000002',
@@ -105,7 +124,7 @@ describe('minutes of the steps', () => {
     for (const [index, id] of ids.entries()) expect((await send(id, [10, 40, 900][index]!)).status).toBe(201);
     await server.send('PUT', `/api/bikes/${longtail}/events/${ids[2]}/withdrawal`, {});
     const { json } = await server.send('GET', '/api/steps/minutes');
-    expect(json['parcel-look.rear'].count).toBe(2);
-    expect(json['parcel-look.rear'].sumLog).toBeCloseTo(Math.log(10) + Math.log(40), 9);
+    expect(json['parcel-look.rear'].count).toBe(usual.count + 2);
+    expect(json['parcel-look.rear'].sumLog).toBeCloseTo(usual.sumLog + Math.log(10) + Math.log(40), 9);
   });
 });

@@ -92,9 +92,9 @@ describe('events of a job', () => {
     expect((await done('parcel-look.front', learner)).status).toBe(201);
     expect((await done('parcel-count.front', installer)).status).toBe(201);
     const { json } = await server.send('GET', `/api/bikes/${tourer}`);
-    expect(json.events.map(({ data }: { data: { stepId: string } }) => data.stepId)).toEqual([
-      'parcel-look.front',
+    expect(json.events.map(({ data }: { data: { stepId: string } }) => data.stepId).sort()).toEqual([
       'parcel-count.front',
+      'parcel-look.front',
     ]);
   });
 

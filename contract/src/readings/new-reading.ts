@@ -36,7 +36,13 @@ class SuitsFeature implements ValidatorConstraintInterface {
   }
 }
 
-function whyUnsuited({ feature, valueMm, word, parts }: NewReading): string | null {
+/** Why a reading is not what its feature asks for; null when it is. */
+export function whyUnsuited({
+  feature,
+  valueMm,
+  word,
+  parts,
+}: Pick<NewReading, 'feature' | 'valueMm' | 'word' | 'parts'>): string | null {
   const known = featureById(feature);
   if (!known) return `feature is ${JSON.stringify(feature)}; no such feature is known`;
   const given = [valueMm, word, parts].filter((item) => item !== null && item !== undefined).length;

@@ -4,6 +4,7 @@ import { bikeFactsSchema } from '../bike-facts';
 import { featureById } from '../features';
 import { amount, flag, integer, list, oneOf, record, text } from '../input';
 import { jobEventKinds, jobEventSchemas } from '../job-events';
+import { snapshotSchema } from './snapshot';
 
 /** What stands at the head of every job file. */
 export const jobFormat = 'cricket-job-1';
@@ -70,9 +71,6 @@ const choice = record({
   person: text(80),
 });
 
-/** What was signed stands as it was signed: its shape belongs to the core's version that made it. */
-const snapshot = v.looseObject({}, 'an object');
-
 const stack = record({
   id,
   bikeId: id,
@@ -82,7 +80,7 @@ const stack = record({
   person: text(80),
   byHand: flag(),
   coreVersion: text(40),
-  snapshot,
+  snapshot: snapshotSchema,
 });
 
 const order = record({

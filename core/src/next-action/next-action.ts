@@ -96,7 +96,7 @@ export function endState(record: BikeRecord, end: End, workshop: Workshop): EndS
     ...(limits && { limits }),
     ...(tools && { tools }),
     ...(logged && { logged }),
-    overrides: overridesOf(record.events ?? [], end, wheel.id),
+    overrides: overridesOf(record.events ?? [], end, wheel.id, record.choices),
   };
   const fit = fitInput && fitOfRecord(fitInput);
   return {

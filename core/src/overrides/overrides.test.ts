@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { fit } from '../fit';
 import { invented } from '../fit/invented.testing';
 import type { Finding, Verdict } from '../verdict';
-import { mayOverride, withOverrides, type Override } from './index';
+import { mayOverride, overridesOf, withOverrides, type Override } from './index';
 
 const finding = (id: string, verdict: Verdict): Finding => ({
   id,
@@ -66,5 +66,30 @@ describe('overrides', () => {
     const plain = fit(carbon);
     const all = plain.findings.map(({ id }) => override(id));
     expect(fit({ ...carbon, overrides: all }).verdict).toBe('stop');
+  });
+});
+
+describe('an override', () => {
+  const given = {
+    id: 'o',
+    kind: 'override' as const,
+    data: { end: 'rear' as const, wheelId: 'w', findingId: 'law-power', because: 'private ground' },
+    at: '2026-03-02T10:00:00.000Z',
+    person: 'Hesper',
+    withdrawnAt: null,
+  };
+  const chose = (wheelId: string, time: string, end: 'front' | 'rear' = 'rear') => ({
+    end,
+    kind: 'wheel' as const,
+    wheelId,
+    chosenAt: `2026-03-02T${time}:00.000Z`,
+  });
+
+  it('holds for the wheel it was given for, and ends once another one is chosen, for good', () => {
+    const before = [chose('v', '08:00'), chose('w', '09:00')];
+    expect(overridesOf([given], 'rear', 'w', before)).toMatchObject([{ findingId: 'law-power', person: 'Hesper' }]);
+    expect(overridesOf([given], 'rear', 'w', [...before, chose('v', '11:00'), chose('w', '12:00')])).toEqual([]);
+    expect(overridesOf([given], 'rear', 'w', [...before, chose('v', '11:00', 'front')])).toHaveLength(1);
+    expect(overridesOf([given], 'rear', 'v', before)).toEqual([]);
   });
 });

@@ -1,7 +1,7 @@
 import { coreRecord } from '@cricket/contract/core-record';
 import type { AcceptedStack, BikeRecord } from '@cricket/contract/shapes';
 import { activeEnd } from '@cricket/core/choices';
-import { endState, type EndState, type Workshop } from '@cricket/core/next-action';
+import type { EndState, Workshop } from '@cricket/core/next-action';
 import { jobOf } from '@cricket/core/job';
 import {
   procedure,
@@ -13,6 +13,8 @@ import {
 } from '@cricket/core/procedure';
 import type { End } from '@cricket/core/features';
 import { defaultUnits, type Units } from '@cricket/core/units';
+
+import { endStatesOf } from '../fit/kept-states';
 
 /** A job as its sheets show it. */
 export interface JobData {
@@ -35,7 +37,7 @@ export function jobData(
   }: { secondPerson?: SecondLooks | undefined; units?: Units | undefined },
 ): JobData {
   const facts = coreRecord(record);
-  const states = { front: endState(facts, 'front', workshop), rear: endState(facts, 'rear', workshop) };
+  const states = endStatesOf(record, workshop);
   const job = jobOf(record.bike.facts, states, activeEnd(facts), { secondPerson }, workshop.limits);
   const steps = job ? stepStates(procedure(job, stepFigures(workshop.limits)), record.events) : [];
   return { record, states, job, steps, units };

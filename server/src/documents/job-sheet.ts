@@ -1,5 +1,6 @@
 import type { AcceptedStack, Shop } from '@cricket/contract/shapes';
 import type { FitReport } from '@cricket/core/fit';
+import type { End } from '@cricket/core/features';
 import { eventsOf } from '@cricket/core/job-events';
 import { washerWords } from '@cricket/core/parts';
 import type { EndJob, StepState } from '@cricket/core/procedure';
@@ -35,6 +36,7 @@ export function jobSheet(data: JobData, shop: Shop, address: string, printedAt: 
     info: { title: `${bike.tag} job sheet` },
     content: [
       heading(`${bike.tag}  ${bike.name}`, shop, address, printedAt),
+      ...(['front', 'rear'] as const).flatMap((end) => unfitNow(data, end)),
       ...(job ? job.ends.flatMap((end) => endPart(data, end)) : [{ text: 'No kit is taken for either end yet.' }]),
       ...overridden(data),
       ...stoodIn(data),
@@ -70,6 +72,7 @@ export function stackCard(
     info: { title: `${bike.tag} ${taken.end} stack` },
     content: [
       heading(`${bike.tag}  ${bike.name}`, shop, address, printedAt),
+      ...unfitNow(data, taken.end),
       { text: `${taken.end === 'front' ? 'Front' : 'Rear'} axle, ${snapshot.wheel.code}`, style: 'part' },
       { text: `${verdicts[snapshot.verdict]}. Taken ${dateOf(taken.acceptedAt)} by ${taken.person}.` },
       { svg: axleSvg(end, 515), margin: [0, 6, 0, 0] },
@@ -157,6 +160,26 @@ export function judgedAnew(taken: AcceptedStack | null, fit: Pick<FitReport, 've
       text: `Judged anew with what is recorded today: ${verdicts[fit.verdict]}. ${decides?.because ?? ''}`.trim(),
       bold: true,
       color: '#A22E1C',
+    },
+  ];
+}
+
+/** What stands first on every sheet of an end that was found to be unfit after its stack was taken. */
+export function unfitNow({ states, record }: Pick<JobData, 'states' | 'record'>, end: End): Content[] {
+  const taken = takenAt(record, end);
+  const { fit } = states[end];
+  if (!taken || !fit || (fit.verdict !== 'stop' && fit.verdict !== 'unknown')) return [];
+  const against = fit.findings.filter(({ verdict }) => verdict === fit.verdict).slice(0, 3);
+  const title = `The ${end} end is not fit to be built or ridden as it is recorded today: ${verdicts[fit.verdict]}.`;
+  return [
+    {
+      stack: [
+        { text: title, bold: true, fontSize: 13 },
+        ...against.map(({ because }) => ({ text: because })),
+        { text: 'What stands below is what was accepted before.', style: 'small' },
+      ],
+      color: '#A22E1C',
+      margin: [0, 6, 0, 6],
     },
   ];
 }

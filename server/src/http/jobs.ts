@@ -11,6 +11,7 @@ import { JobEventEntity } from '../data/entities/job-event';
 import { OrderLineEntity } from '../data/entities/order-line';
 import { PhotoEntity } from '../data/entities/photo';
 import { ReadingEntity } from '../data/entities/reading';
+import { whyUnsuited } from '@cricket/contract';
 import { insertAll } from '../data/insert-all';
 import { journalled } from '../data/journal';
 import { bikeRecord } from '../data/records';
@@ -33,13 +34,20 @@ export function jobs(dataSource: DataSource): Hono {
     const importId = uuidParam(c, 'importId');
     const { record } = await readPlain(c, jobFileSchema);
     refuseStrangers(record);
+    refuseUnsuited(record);
+    holdWordsOfOthers(c, record.events);
+    // Pictures are looked into before anything is held in the database.
+    const pictures: object[] = [];
+    for (const photo of record.photos) {
+      const kept = await keepPicture(Buffer.from(photo.picture, 'base64'));
+      pictures.push({ ...dated(photo, ['takenAt', 'withdrawnAt']), ...kept });
+    }
     const subject = { bikeId: record.bike.id, action: 'job-read-in', subject: 'import', subjectId: importId };
     await journalled(dataSource, writeContext(c), subject, async (manager) => {
       if (await manager.existsBy(BikeEntity, { id: record.bike.id })) {
         throw new ProblemError(409, 'id-taken', 'This bike is in the shop already.');
       }
-      const { bike, readings, choices, stacks, orders, events, photos } = record;
-      holdWordsOfOthers(c, events);
+      const { bike, readings, choices, stacks, orders, events } = record;
       await manager.insert(BikeEntity, dated(bike, ['createdAt', 'withdrawnAt']) as never);
       await insertAll(
         manager,
@@ -66,10 +74,7 @@ export function jobs(dataSource: DataSource): Hono {
         JobEventEntity,
         events.map((row) => dated(row, ['at', 'withdrawnAt'])),
       );
-      for (const photo of photos) {
-        const kept = await keepPicture(Buffer.from(photo.picture, 'base64'));
-        await manager.insert(PhotoEntity, { ...dated(photo, ['takenAt', 'withdrawnAt']), ...kept } as never);
-      }
+      await insertAll(manager, PhotoEntity, pictures);
       return { before: null, after: { bikeId: bike.id, readings: readings.length } };
     });
     return c.json(await bikeRecord(dataSource, record.bike.id), 201);
@@ -89,6 +94,14 @@ function refuseStrangers({ bike, ...lists }: JobFile['record']): void {
       seen.add(id.toLowerCase());
     });
   }
+}
+
+/** What is read in holds to what is asked of a reading that is taken here. */
+function refuseUnsuited({ readings }: JobFile['record']): void {
+  readings.forEach((reading, index) => {
+    const why = whyUnsuited(reading as never);
+    if (why) throw bad(`record.readings.${index}`, why);
+  });
 }
 
 /** The photos with the pictures themselves. */

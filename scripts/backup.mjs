@@ -1,4 +1,4 @@
-import { mkdirSync, writeFileSync } from 'node:fs';
+import { chmodSync, mkdirSync, renameSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 
 import { cluster } from './lib/postgres.mjs';
@@ -21,12 +21,16 @@ const started = process.env.DATABASE_URL ? false : database.start();
 try {
   mkdirSync(dirname(file), { recursive: true });
   const source = process.env.DATABASE_URL ?? database.url(name);
-  const dump = run(join(database.bin, 'pg_dump'), ['--format=custom', '--no-owner', '--dbname', source], {
-    encoding: 'buffer',
+  // Over an older file of the same name, too: nobody else reads it, and it is whole or not there.
+  const fresh = `${file}.part`;
+  writeFileSync(fresh, '', { mode: 0o600 });
+  chmodSync(fresh, 0o600);
+  run(join(database.bin, 'pg_dump'), ['--format=custom', '--no-owner', '--file', fresh, '--dbname', source], {
     cwd: '/',
   });
-  writeFileSync(file, dump, { mode: 0o600 });
-  say(`${name} is in ${file} (${dump.length} bytes)`);
+  const { size } = statSync(fresh);
+  renameSync(fresh, file);
+  say(`${name} is in ${file} (${size} bytes)`);
 } finally {
   if (started) database.stop();
 }

@@ -24,6 +24,7 @@ const restore = (target, options = []) =>
     ['--no-owner', '--exit-on-error', '--single-transaction', ...options, '--dbname', target],
     { input: readFileSync(resolve(given)), cwd: '/' },
   );
+refuseWhatIsNoShop();
 if (elsewhere) {
   restore(elsewhere, ['--clean', '--if-exists']);
   say('the database that DATABASE_URL names is restored');
@@ -47,4 +48,18 @@ try {
   say(`${name} is restored${there ? `; what was there is in ${name}_before` : ''}`);
 } finally {
   if (started) database.stop();
+}
+
+/** An empty, cut or foreign file is refused before anything is moved. */
+function refuseWhatIsNoShop() {
+  let list;
+  try {
+    list = run(join(database.bin, 'pg_restore'), ['--list', resolve(given)], { cwd: '/' });
+  } catch (error) {
+    giveUp(`${given} is no whole backup:\n${String(error.message).split('\n').slice(0, 3).join('\n')}`);
+  }
+  for (const table of ['bike', 'reading', 'journal']) {
+    if (!new RegExp(`TABLE DATA public ${table} `).test(list))
+      giveUp(`${given} is no backup of a shop: it has no table ${table}.`);
+  }
 }

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { createHash, randomUUID } from 'node:crypto';
-import { mkdtempSync, rmSync, statSync } from 'node:fs';
+import { chmodSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -72,6 +72,21 @@ it('a backup taken while the server runs brings back every row after the databas
   script('backup.mjs', [file]);
   // Passwords and photos are in it: nobody else on this machine reads it.
   expect(statSync(file).mode & 0o077).toBe(0);
+  // Over a file that others could read, too.
+  chmodSync(file, 0o644);
+  script('backup.mjs', [file]);
+  expect(statSync(file).mode & 0o077).toBe(0);
+  // What is no whole backup of a shop moves nothing.
+  const whole = readFileSync(file);
+  for (const [name, bytes] of [
+    ['empty.dump', Buffer.alloc(0)],
+    ['cut.dump', whole.subarray(0, 300)],
+    ['other.dump', Buffer.from('a letter to a friend')],
+  ] as const) {
+    writeFileSync(join(folder, name), bytes);
+    expect(() => script('restore.mjs', [join(folder, name)])).toThrow(/no whole backup/);
+  }
+  expect(await everything()).toEqual(before);
   await server.dataSource.destroy();
   await withClient(async (client) => {
     await client.query('DROP SCHEMA public CASCADE');

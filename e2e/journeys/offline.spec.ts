@@ -57,7 +57,9 @@ test('a phone that has been in the shop this morning opens a bike it never opene
       timeout: 60_000,
     })
     .toEqual([{ words: 'Held by hand in the yard' }]);
-  await expect.poll(() => shop.query<{ width_px: number }>('SELECT width_px FROM photo ORDER BY taken_at DESC LIMIT 1')).toEqual([{ width_px: 400 }]);
+  await expect
+    .poll(() => shop.query<{ width_px: number }>('SELECT width_px FROM photo ORDER BY taken_at DESC LIMIT 1'))
+    .toEqual([{ width_px: 400 }]);
 });
 
 test('a phone whose clock is a day off orders its entries like everybody else', async ({ page, shop }) => {

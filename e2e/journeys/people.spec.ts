@@ -123,7 +123,11 @@ test('a photo of the walk round is shrunk, kept, looked at and withdrawn; a text
   await file.setInputFiles({ name: 'walk.png', mimeType: 'image/png', buffer: Buffer.from(drawn, 'base64') });
   await expect(thumbnails).toHaveCount(2);
   await expect
-    .poll(() => shop.query<{ width_px: number }>('SELECT width_px FROM photo ORDER BY taken_at DESC').then((rows) => rows[0]?.width_px))
+    .poll(() =>
+      shop
+        .query<{ width_px: number }>('SELECT width_px FROM photo ORDER BY taken_at DESC')
+        .then((rows) => rows[0]?.width_px),
+    )
     .toBe(1600);
   await page.reload();
   await thumbnail.click();

@@ -1,12 +1,10 @@
 import { randomUUID } from 'node:crypto';
 
-import { fillDemo } from '../src/demo/fill-demo';
 import { freshServer, type FreshServer } from './fresh-server.testing';
 
 let server: FreshServer;
 beforeAll(async () => {
-  server = await freshServer();
-  await fillDemo(server.dataSource, { renew: true });
+  server = await freshServer({ demo: true });
 });
 afterAll(() => server.close());
 

@@ -240,6 +240,23 @@ describe('a write that comes twice', () => {
   });
 });
 
+describe('a line of the stores taken out while it is counted', () => {
+  it('keeps the count that was acknowledged', async () => {
+    const line = { kind: 'plain', thicknessMm: 2, boreMm: 12.3, outerMm: 22, count: 1 };
+    for (let round = 0; round < 8; round++) {
+      const id = randomUUID();
+      await server.send('PUT', `/api/stores/${id}`, { ...line, version: 0 });
+      const [counted, out] = await Promise.all([
+        server.send('PUT', `/api/stores/${id}`, { ...line, count: 7, version: 1 }),
+        server.send('PUT', `/api/stores/${id}/withdrawal`, {}),
+      ]);
+      expect(out.status).toBe(200);
+      const [row] = await server.dataSource.query('SELECT count FROM store_item WHERE id = $1', [id]);
+      expect(row.count).toBe(counted.status === 200 ? 7 : 1);
+    }
+  });
+});
+
 describe('much at once', () => {
   it('takes a job with 5,000 readings', async () => {
     const bike = (await newBike()).id;

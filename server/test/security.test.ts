@@ -2,9 +2,11 @@ import { randomUUID } from 'node:crypto';
 import { Writable } from 'node:stream';
 
 import { pino } from 'pino';
+import { QueryFailedError } from 'typeorm';
 
 import { createApp } from '../src/app';
 import { readConfig } from '../src/config';
+import { errorForLog } from '../src/http/error-for-log';
 import { freshServer, type FreshServer } from './fresh-server.testing';
 
 let server: FreshServer;
@@ -54,6 +56,15 @@ describe('what the log holds', () => {
     );
     const lines = log();
     expect(lines).toContain('/api/session');
+    // Not even where a statement fails over what was sent.
+    const { QueryFailedError } = await import('typeorm');
+    const failed = new QueryFailedError(
+      'INSERT INTO reading VALUES ($1)',
+      ['9.58 and a note'],
+      new Error('bad: 9.58 and a note'),
+    );
+    expect(JSON.stringify(errorForLog(failed))).not.toContain('9.58');
+    expect(JSON.stringify(errorForLog(failed))).toContain('QueryFailedError');
     for (const secret of [password, '73915', '48151623', cookie.split('=')[1]!, 'cGljdHVyZQ']) {
       expect(lines).not.toContain(secret);
     }

@@ -3,6 +3,7 @@ import { HTTPException } from 'hono/http-exception';
 import type { Logger } from 'pino';
 import { EntityNotFoundError } from 'typeorm';
 
+import { errorForLog } from './error-for-log';
 import { answerProblem, ProblemError } from './problem';
 
 /** PostgreSQL states that mean "come back later": connection lost, shutting down, starting up, too many connections. */
@@ -26,13 +27,13 @@ export function onError(log: Logger) {
     if (refused) return answerProblem(c, refused);
     const requestId = c.get('requestId') as string | undefined;
     if (isUnavailable(error)) {
-      log.warn({ requestId, err: error }, 'database unavailable');
+      log.warn({ requestId, err: errorForLog(error) }, 'database unavailable');
       return answerProblem(
         c,
         new ProblemError(503, 'unavailable', 'The database does not answer; nothing was written.'),
       );
     }
-    log.error({ requestId, err: error }, 'request failed');
+    log.error({ requestId, err: errorForLog(error) }, 'request failed');
     return answerProblem(c, new ProblemError(500, 'internal', 'Something went wrong; nothing was written.'));
   };
 }

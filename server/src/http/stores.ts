@@ -49,7 +49,8 @@ export function stores(dataSource: DataSource): Hono {
     const { because } = await readBody(c, Withdrawal);
     const subject = { bikeId: null, action: 'stores-withdrawn', subject: 'store-item', subjectId: id };
     await journalled(dataSource, writeContext(c), subject, async (manager) => {
-      const stored = await manager.findOneBy(StoreItemEntity, { id });
+      // Locked, as for a change: a count that was acknowledged meanwhile must not be written over.
+      const stored = await manager.findOne(StoreItemEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
       if (!stored) throw new ProblemError(404, 'not-found', 'There is no such line of the stores.');
       const before = storeItemShape(stored);
       stored.withdrawnAt ??= new Date();

@@ -57,7 +57,6 @@ describe('what the log holds', () => {
     const lines = log();
     expect(lines).toContain('/api/session');
     // Not even where a statement fails over what was sent.
-    const { QueryFailedError } = await import('typeorm');
     const failed = new QueryFailedError(
       'INSERT INTO reading VALUES ($1)',
       ['9.58 and a note'],

@@ -20,7 +20,7 @@ export const words = {
     'take-in': 'Front, rear or mid',
   } satisfies Record<LimitArea, string>,
   sources: {
-    judgement: '[J] our judgement: edit it with reason',
+    judgement: 'our judgement: change it with reason',
     'standard practice': 'usual practice',
     geometry: 'geometry',
   } satisfies Record<LimitRow['source'], string>,

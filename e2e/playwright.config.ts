@@ -34,7 +34,6 @@ export default defineConfig<ServerOptions>({
     },
   },
   projects: [
-    { name: 'phone', use: phone },
     {
       name: 'two-servers',
       use: { ...phone, twoServers: true },
@@ -42,5 +41,7 @@ export default defineConfig<ServerOptions>({
       grep: /@two-servers/,
     },
     { name: 'wide', use: wide, testMatch: /(whole-way|every-screen)\.spec\.ts/ },
+    // Last, since most of its journeys are short: none is left to run alone at the end.
+    { name: 'phone', use: phone },
   ],
 });

@@ -11,7 +11,8 @@ export default defineConfig<ServerOptions>({
   outputDir: './test-results',
   timeout: 180_000,
   expect: { timeout: 40_000 },
-  workers: 2,
+  // A journey waits for disk and server as often as it works: three keep two cores busy.
+  workers: 3,
   fullyParallel: true,
   forbidOnly: !!process.env['CI'],
   // A shared machine stalls now and then; what needed a second try is named at the end.

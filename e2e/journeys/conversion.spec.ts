@@ -43,11 +43,16 @@ async function bakeryStack(page: Page, shop: OwnShop): Promise<void> {
 }
 
 for (const { name, bike, prepare, least } of [
-  { name: 'the rear disc bike', bike: longtail, prepare: async () => undefined, least: 85 },
-  { name: 'the bakery box bike', bike: bakery, prepare: bakeryStack, least: 75 },
+  { name: 'the rear disc bike, through two servers', bike: longtail, prepare: async () => undefined, least: 85 },
+  {
+    name: 'the bakery box bike, online and then without network, leaves equal records',
+    bike: bakery,
+    prepare: bakeryStack,
+    least: 75,
+  },
 ]) {
   test(
-    `a whole conversion of ${name}, online and then without network, leaves equal records`,
+    `a whole conversion of ${name}`,
     // One bike on one server, the other one on two.
     { tag: bike === longtail ? '@two-servers' : [] },
     async ({ browser, shop, twoServers }, { project }) => {
@@ -66,6 +71,7 @@ for (const { name, bike, prepare, least } of [
       const online = await recorded(shop, bike);
       await page.goto(`${shop.url}/bikes/${bike}`);
       await expect(page.getByText(`${steps} steps done`)).toBeVisible();
+      if (bike === longtail) return context.close();
       // The same bike again, as if nothing had been done, on a phone that loses the network after three steps.
       await shop.query(`DELETE FROM job_event WHERE bike_id = '${bike}'`);
       await context.close();
@@ -91,7 +97,6 @@ for (const { name, bike, prepare, least } of [
       expect(await recorded(shop, bike)).toEqual(online);
       await expect(phone.getByTestId('sync-strip')).toHaveCount(0);
       await second.close();
-      if (bike !== bakery) return;
       // What was filed is named when the bike goes back to stock.
       const desk = await (await browser.newContext(project.use)).newPage();
       await desk.goto(`${shop.url}/bikes/${bakery}/put-back`);

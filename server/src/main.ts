@@ -21,6 +21,8 @@ const server = serve(
   { fetch: createApp(config, dataSource, log).fetch, hostname: config.host, port: config.port },
   ({ port }) => log.info({ address: `http://${config.host}:${port}` }, 'listening'),
 );
+// Longer than a proxy or a phone keeps a connection: else a request now and then meets one that is just being closed.
+if ('keepAliveTimeout' in server) server.keepAliveTimeout = 65_000;
 for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, stop);
 
 /** Waits for the database for half a minute: it may still be starting. */

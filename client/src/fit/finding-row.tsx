@@ -40,7 +40,7 @@ export function FindingRow({
             {limit !== null ? ` · ${words.limit} ${figure(limit)}${unit ? ` ${unit}` : ''}` : ''}
           </Txt>
           {overridden ? (
-            <Txt size="label" bold>
+            <Txt size="label" bold verbatim>
               {words.overriddenBy(overridden.person, overridden.because)}
             </Txt>
           ) : null}

@@ -185,7 +185,7 @@ function StackSheet({ taken, title, lips }: { taken: AcceptedStack; title: strin
             <View key={finding.id}>
               <Txt bold>{findingTitle(finding.id)}</Txt>
               <Txt>{finding.because}</Txt>
-              <Txt>{words.overriddenBy(finding.overridden!.person, finding.overridden!.because)}</Txt>
+              <Txt verbatim>{words.overriddenBy(finding.overridden!.person, finding.overridden!.because)}</Txt>
             </View>
           ))}
         </View>

@@ -89,7 +89,8 @@ export function JournalScreen() {
                 {words.week(weekOf(row))}
               </Txt>
             ) : null}
-            <Txt>{saysOf(row, titles)}</Txt>
+            {/* A line may hold what a person wrote: it stays as it was written. */}
+            <Txt verbatim>{saysOf(row, titles)}</Txt>
             <Txt size="label" tone="soft">
               {`${format(new Date(row.at), 'd MMM yyyy, HH:mm')} · ${row.person}`}
             </Txt>

@@ -127,7 +127,7 @@ function LargePhoto({ photo, source, alt, onClose, onWithdraw }: LargePhotoProps
       ) : (
         <img src={source} alt={alt} className="max-h-[70vh] w-full object-contain" onError={() => setMissing(true)} />
       )}
-      <Txt size="label" tone="soft">
+      <Txt size="label" tone="soft" verbatim>
         {words.by(photo.person, format(new Date(photo.takenAt), 'd MMM yyyy, HH:mm'))}
         {photo.note ? ` · ${photo.note}` : ''}
       </Txt>

@@ -168,7 +168,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
         <View className={wide ? 'min-w-0 flex-1 border-l border-rule' : ''}>
           {how === 'open' || how === 'problem' ? null : (
             <View className="px-4 py-2">
-              <Txt bold tone={how === 'done' ? 'goes' : 'work'} testID="step-ended">
+              <Txt bold verbatim tone={how === 'done' ? 'goes' : 'work'} testID="step-ended">
                 {[words.endedBy[how], ...(current.person ? [words.by(current.person)] : []), current.because]
                   .filter(Boolean)
                   .join(' · ')}
@@ -177,7 +177,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
             </View>
           )}
           {how === 'problem' ? (
-            <Txt bold tone="stop" role="alert" className="px-4 py-2">
+            <Txt bold verbatim tone="stop" role="alert" className="px-4 py-2">
               {`${words.endedBy.problem} · ${current.because ?? ''}`}
             </Txt>
           ) : null}

@@ -64,7 +64,7 @@ export function checkPack(fields: PackFields): Partial<Record<PackFigure, string
 }
 
 /** The pack as it is stored; undefined where nothing is written. */
-export function packOf(fields: PackFields, before: PackInstead | undefined): PackInstead | undefined {
+export function packOf(fields: PackFields): PackInstead | undefined {
   if (!packWritten(fields)) return undefined;
   const figure = (name: PackFigure) => typedFigure(fields[name], packFigures[name].unit);
   const known = (name: Exclude<PackFigure, (typeof sides)[number]>) => {
@@ -73,7 +73,6 @@ export function packOf(fields: PackFields, before: PackInstead | undefined): Pac
   };
   const [length, width, height] = sides.map(figure);
   return {
-    ...(before?.from !== undefined && { from: before.from }),
     chemistry: fields.chemistry,
     cells: figure('cells')!,
     Wh: figure('Wh')!,

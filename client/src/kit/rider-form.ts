@@ -99,7 +99,7 @@ function nested(errors: Record<string, { type: string; message: string }>): obje
 export function riderFacts(values: RiderFields, before: BikeFacts, kit: KitFacts): BikeFacts {
   const { cutOff: _, sensorRoomMm: __, sensorGap: ___, packInstead, ...job } = before.job ?? {};
   // What was written of another pack is kept while the kit's own is chosen: it may come back.
-  const pack = values.pack === 'supplied' ? packInstead : packOf(values.packInstead, packInstead);
+  const pack = values.pack === 'supplied' ? packInstead : packOf(values.packInstead);
   const room = typedFigure(values.sensorRoomMm);
   const [minMm, maxMm] = [typedFigure(values.sensorMinMm), typedFigure(values.sensorMaxMm)];
   const stated = readStated(values.torques, 'its maker');

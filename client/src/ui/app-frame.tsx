@@ -59,13 +59,12 @@ const SignInScreen = lazy(async () => ({ default: (await import('../session/sign
 function Door({ children }: { children: ReactNode }) {
   const session = useSession();
   const inside = Boolean(session.data?.person);
-  useUnitsOfShop();
   useEffect(() => {
     if (!inside) return undefined;
     const timer = setTimeout(() => void keepAtHand(), 4000);
     return () => clearTimeout(timer);
   }, [inside]);
-  if (inside) return children;
+  if (inside) return <InUnitsOfShop>{children}</InUnitsOfShop>;
   if (session.data) {
     return (
       <Suspense fallback={<Fetching />}>
@@ -81,6 +80,12 @@ function Door({ children }: { children: ReactNode }) {
       action={{ label: words.again, onPress: () => void session.refetch() }}
     />
   );
+}
+
+/** Pages read in the units of the shop, which only who is in may ask for. */
+function InUnitsOfShop({ children }: { children: ReactNode }) {
+  useUnitsOfShop();
+  return children;
 }
 
 /** Shown in place of a page that has thrown. */

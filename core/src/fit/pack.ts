@@ -1,4 +1,4 @@
-import { kitWithPack, packFindings } from '../pack-instead';
+import { isOtherPack, kitWithPack, packFindings } from '../pack-instead';
 import { told, type Finding } from '../verdict';
 import { wheelRadiusM } from '../wheel-radius';
 import type { FitInput } from './contract';
@@ -6,14 +6,14 @@ import type { FitInput } from './contract';
 /** The kit with the pack that will feed it: everything that hangs on voltage, mass and price is worked out with that one. */
 export function withPack(input: FitInput): FitInput {
   const { wheel, bike } = input;
-  const pack = otherPack(input) ? bike.job?.packInstead : undefined;
+  const pack = isOtherPack(bike.job?.pack) ? bike.job?.packInstead : undefined;
   if (!pack || !wheel.kit) return input;
   return { ...input, asSold: wheel.kit, wheel: { ...wheel, kit: kitWithPack(wheel.kit, pack) } };
 }
 
 /** What another pack than the kit's changes; nothing where the kit's own is used. */
 export function packJudged(input: FitInput): Finding[] {
-  if (!otherPack(input) || !input.wheel.kit) return [];
+  if (!isOtherPack(input.bike.job?.pack) || !input.wheel.kit) return [];
   const pack = input.bike.job?.packInstead;
   if (!pack) {
     return [
@@ -27,8 +27,4 @@ export function packJudged(input: FitInput): Finding[] {
   const metresAMinute = 2 * Math.PI * wheelRadiusM(input.wheel.beadSeatMm);
   const speedFullKmh = kv === undefined ? null : (kv * kit.controller.fullV * metresAMinute * 60) / 1000;
   return packFindings(pack, kit, speedFullKmh);
-}
-
-function otherPack({ bike }: FitInput): boolean {
-  return bike.job?.pack === 'reused' || bike.job?.pack === 'substitute';
 }

@@ -1,9 +1,9 @@
 import type * as v from 'valibot';
 
-import { amount, integer, oneOf, optional, record, text } from '../input';
+import { amount, integer, oneOf, optional, record } from '../input';
 
 /** Nickel-manganese-cobalt, and lithium iron phosphate. */
-export const packChemistries = ['nmc', 'lfp'] as const;
+const packChemistries = ['nmc', 'lfp'] as const;
 
 /** A pack that takes the place of the kit's. What is not known is left out, and is then a finding. */
 export const packInsteadSchema = record({
@@ -27,8 +27,6 @@ export const packInsteadSchema = record({
   condition: optional(oneOf(['new', 'used-sound', 'damaged'])),
   cost: optional(amount(0, 20_000, '')),
   leadDays: optional(integer(0, 365)),
-  /** Whose substitute it is, in the shop's own words. */
-  from: optional(text(120)),
 });
 
 export type PackInstead = v.InferOutput<typeof packInsteadSchema>;

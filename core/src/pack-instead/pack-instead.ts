@@ -11,6 +11,11 @@ const chargerPlay = 0.005;
 /** The kit's own pack is drawn down to this share of its full voltage: so far the controller is known to run [J]. */
 const drawnTo = 0.76;
 
+/** Whether another pack than the kit's own feeds the bike. */
+export function isOtherPack(pack: 'supplied' | 'reused' | 'substitute' | undefined): boolean {
+  return pack === 'reused' || pack === 'substitute';
+}
+
 /** The pack charged full. */
 export function fullV({ chemistry, cells }: Pick<PackInstead, 'chemistry' | 'cells'>): number {
   return Number((cells * cellV[chemistry].full).toFixed(2));

@@ -10,7 +10,7 @@ import type { Wheel } from '../parts';
 import type { RotorFitResult } from '../rotor-fit';
 import type { SlotFitResult } from '../slot-fit';
 import type { StatedTorque } from '../stated-torques';
-import { emptyV } from '../pack-instead';
+import { emptyV, isOtherPack } from '../pack-instead';
 import { statedFor } from '../stated-torques';
 import { nutAimNm, nutMostNm, type TorqueReactionInput } from '../torque-reaction';
 import type { Finding } from '../verdict';
@@ -170,7 +170,7 @@ export function jobFacts(
     sensorRoomMm,
     sensorGap,
   } = bike.job ?? {};
-  const otherPack = bike.job?.pack && bike.job.pack !== 'supplied' ? bike.job.packInstead : undefined;
+  const otherPack = isOtherPack(bike.job?.pack) ? bike.job?.packInstead : undefined;
   const kits = fits.flatMap(({ wheel }) => (wheel.kit ? [wheel.kit] : []));
   const leftOut = bike.job?.throttle === 'left-out';
   const throttle = leftOut ? 'none' : (kits.find((kit) => kit.throttle !== 'none')?.throttle ?? 'none');

@@ -1,7 +1,5 @@
 import { randomUUID } from 'node:crypto';
 
-import { fileURLToPath } from 'node:url';
-
 import pg from 'pg';
 
 import { killDrill } from '../server/test/kill-drill.testing';
@@ -25,10 +23,7 @@ const query = async (sql: string) => {
 await query(`CREATE DATABASE ${database}`);
 try {
   const url = admin.replace(/[^/]*$/, database);
-  const result = await killDrill(fileURLToPath(new URL('..', import.meta.url)), url, kills, [
-    process.execPath,
-    'server/dist/main.mjs',
-  ]);
+  const result = await killDrill(url, kills);
   process.stdout.write(`${JSON.stringify(result)}\n`);
   if (result.lost > 0 || result.doubled > 0) process.exitCode = 1;
 } finally {

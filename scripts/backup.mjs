@@ -1,7 +1,7 @@
 import { chmodSync, mkdirSync, renameSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 
-import { cluster } from './lib/postgres.mjs';
+import { cluster, elsewhere } from './lib/postgres.mjs';
 import { root } from './lib/root.mjs';
 import { run } from './lib/run.mjs';
 import { say } from './lib/say.mjs';
@@ -20,13 +20,14 @@ const database = cluster('shop', Number(process.env.CRICKET_PG_PORT ?? 54620));
 const started = process.env.DATABASE_URL ? false : database.start();
 try {
   mkdirSync(dirname(file), { recursive: true });
-  const source = process.env.DATABASE_URL ?? database.url(name);
+  const source = process.env.DATABASE_URL ? elsewhere(process.env.DATABASE_URL) : database.named(name);
   // Over an older file of the same name, too: nobody else reads it, and it is whole or not there.
   const fresh = `${file}.part`;
   writeFileSync(fresh, '', { mode: 0o600 });
   chmodSync(fresh, 0o600);
-  run(join(database.bin, 'pg_dump'), ['--format=custom', '--no-owner', '--file', fresh, '--dbname', source], {
+  run(join(database.bin, 'pg_dump'), ['--format=custom', '--no-owner', '--file', fresh, '--dbname', source.target], {
     cwd: '/',
+    env: source.env,
   });
   const { size } = statSync(fresh);
   renameSync(fresh, file);

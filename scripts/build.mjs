@@ -1,6 +1,9 @@
 import { ensurePackages } from './lib/packages.mjs';
 
-/** Builds client and server, each only when its sources have changed since the last time. */
+/**
+ * node scripts/build.mjs             client and server
+ * node scripts/build.mjs --server    the server alone
+ */
 await ensurePackages();
-const { build } = await import('./lib/build.mjs');
-await build();
+const { build, buildServerOnly } = await import('./lib/build.mjs');
+await (process.argv.includes('--server') ? buildServerOnly() : build());

@@ -10,7 +10,8 @@ const [kind, port, action] = process.argv.slice(2);
 const database = cluster(kind, Number(port));
 if (action === 'start') {
   database.start();
-  process.stdout.write(`${database.url('postgres')}\n`);
+  database.ensureDatabase('cricket_fault');
+  process.stdout.write(`${database.url('cricket_fault')}\n`);
 } else if (action === 'kill') {
   const pid = database.pid();
   const children = childrenOf(pid);

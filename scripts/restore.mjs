@@ -1,7 +1,7 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 
-import { cluster } from './lib/postgres.mjs';
+import { cluster, elsewhere } from './lib/postgres.mjs';
 import { run } from './lib/run.mjs';
 import { giveUp, say } from './lib/say.mjs';
 
@@ -16,17 +16,17 @@ const args = process.argv.slice(2);
 const given = args.find((arg) => !arg.startsWith('--'));
 if (!given || !existsSync(resolve(given))) giveUp('name the backup file:  npm run restore -- FILE');
 const name = args.includes('--demo') ? 'cricket_demo' : 'cricket_shop';
-const elsewhere = process.env.DATABASE_URL;
+const givenUrl = process.env.DATABASE_URL;
 const database = cluster('shop', Number(process.env.CRICKET_PG_PORT ?? 54620));
-const restore = (target, options = []) =>
+const restore = ({ target, env }, options = []) =>
   run(
     join(database.bin, 'pg_restore'),
     ['--no-owner', '--exit-on-error', '--single-transaction', ...options, '--dbname', target],
-    { input: readFileSync(resolve(given)), cwd: '/' },
+    { input: readFileSync(resolve(given)), cwd: '/', env },
   );
 refuseWhatIsNoShop();
-if (elsewhere) {
-  restore(elsewhere, ['--clean', '--if-exists']);
+if (givenUrl) {
+  restore(elsewhere(givenUrl), ['--clean', '--if-exists']);
   say('the database that DATABASE_URL names is restored');
   process.exit(0);
 }
@@ -36,8 +36,8 @@ try {
   if (users !== '0') giveUp(`${name} is in use; stop Cricket first.`);
   const fresh = `${name}_fresh`;
   database.query(`drop database if exists ${fresh}`);
-  database.query(`create database ${fresh}`);
-  restore(database.url(fresh));
+  database.ensureDatabase(fresh);
+  restore(database.named(fresh));
   // Only a restore that went through takes the old one's place.
   const there = database.query(`select 1 from pg_database where datname = '${name}'`).trim() === '1';
   if (there) {

@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process';
+import { readFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 
@@ -45,6 +46,8 @@ const server = spawn(
     // A group of its own: Ctrl-C comes to us, and we end it in order.
     detached: true,
     env: {
+      // What reading a picture took goes back to the machine; the C library reads these before the program runs.
+      ...JSON.parse(readFileSync(join(root, 'server/memory.json'), 'utf8')),
       ...process.env,
       PORT: String(port),
       DATABASE_URL: databaseUrl,

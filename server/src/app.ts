@@ -32,15 +32,16 @@ import { shopRoutes } from './http/shop';
 import { steps } from './http/steps';
 import { stores } from './http/stores';
 import { takeIn } from './http/take-in';
+import { inTurns } from './http/turns';
 import { wheels } from './http/wheels';
+import { inPlace, type Heavy } from './heavy/heavy';
 import { Sessions } from './people/sessions';
 
 /** Where whole lists and jobs come in as files, and photos. */
 const largeBodies = /^\/api\/((stores|wheels)\/imports|bikes\/[^/]+\/photos)\//;
 const largeLimitBytes = 4.5 * 1024 * 1024;
-/** A whole job brings its photos along. */
+/** Held to a size while they are read. */
 const wholeJobs = /^\/api\/jobs\//;
-const jobLimitBytes = 64 * 1024 * 1024;
 
 /** Refuses bodies over a size before anything is read of them. */
 function limited(maxSize: number) {
@@ -51,8 +52,12 @@ function limited(maxSize: number) {
   });
 }
 
-/** The whole server as one Hono app, without a port. */
-export function createApp(config: Config, dataSource: DataSource, log: Logger): Hono {
+/**
+ * The whole server as one Hono app, without a port.
+ *
+ * @param heavy - where work is done that takes long enough for others to notice
+ */
+export function createApp(config: Config, dataSource: DataSource, log: Logger, heavy: Heavy = inPlace): Hono {
   const app = new Hono();
   const sessions = new Sessions(dataSource);
   const shop: Shop = { name: config.shopName, demo: config.demo, coreVersion };
@@ -61,8 +66,8 @@ export function createApp(config: Config, dataSource: DataSource, log: Logger): 
   app.notFound((c) => answerProblem(c, new ProblemError(404, 'not-found', 'There is no such thing.')));
   app.use('*', requestId(), requestLog(log), securityHeaders());
   const usual = limited(config.bodyLimitBytes);
-  const large = limited(Math.max(config.bodyLimitBytes, largeLimitBytes));
-  const wholeJob = limited(jobLimitBytes);
+  const large = inTurns(3, limited(Math.max(config.bodyLimitBytes, largeLimitBytes)));
+  const wholeJob = inTurns(1, (_, next) => next());
   app.use('*', hostCheck(config));
   app.use('/api/*', originCheck());
   app.use('/api/*', async (c, next) => {
@@ -94,10 +99,10 @@ export function createApp(config: Config, dataSource: DataSource, log: Logger): 
   app.route('/api/bikes', orders(dataSource));
   app.route('/api/bikes', events(dataSource));
   app.route('/api/bikes', photos(dataSource));
-  app.route('/api/bikes', documents(dataSource, shop));
+  app.route('/api/bikes', documents(dataSource, shop, heavy));
   app.route('/api/steps', steps(dataSource));
   app.route('/api/shop', shopRoutes(dataSource, shop));
-  app.route('/api/jobs', jobs(dataSource));
+  app.route('/api/jobs', jobs(dataSource, heavy));
   app.route('/api', imports(dataSource));
   app.route('/api/wheels', wheels(dataSource));
   app.route('/api/stores', stores(dataSource));

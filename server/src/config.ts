@@ -39,7 +39,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
   return {
     host,
     port: wholeNumber(env, 'PORT', 4620, 0, 65_535),
-    databaseUrl: env['DATABASE_URL'] ?? 'postgres://app@127.0.0.1:54620/cricket_demo',
+    databaseUrl: env['DATABASE_URL'] ?? 'postgres://cricket@127.0.0.1:54620/cricket_demo',
     clientDir: env['CLIENT_DIR'] ?? null,
     demo,
     shopName: env['SHOP_NAME'] ?? (demo ? 'Tidewater Row Cycle Works' : 'My workshop'),

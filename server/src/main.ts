@@ -7,18 +7,22 @@ import { createDataSource } from './data/data-source';
 import { PersonEntity } from './data/entities/person';
 import { migrate } from './data/migrate';
 import { isUnavailable } from './http/on-error';
+import { inPlace } from './heavy/heavy';
+import { inThreads } from './heavy/in-threads';
 import { fillDemo } from './demo/fill-demo';
 
 const config = readConfig(process.env);
 const log = pino({ level: config.logLevel, base: { name: 'cricket' } });
 const dataSource = createDataSource(config.databaseUrl);
+// From source, as while it is worked on, there is no file for a thread.
+const heavy = import.meta.url.endsWith('.ts') ? inPlace : inThreads(new URL('./worker.mjs', import.meta.url), log);
 
 await connect();
 await migrate(dataSource);
 if (config.demo) await fillDemo(dataSource, { renew: process.argv.includes('--reset-demo') });
 await refuseOpenDoors();
 const server = serve(
-  { fetch: createApp(config, dataSource, log).fetch, hostname: config.host, port: config.port },
+  { fetch: createApp(config, dataSource, log, heavy).fetch, hostname: config.host, port: config.port },
   ({ port }) => log.info({ address: `http://${config.host}:${port}` }, 'listening'),
 );
 // Longer than a proxy or a phone keeps a connection: else a request now and then meets one that is just being closed.

@@ -1,9 +1,8 @@
-import { spawn, type ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { once } from 'node:events';
-import { join } from 'node:path';
 
 import { Client } from 'pg';
+
+import { firstOwner, startServer } from './server-process.testing';
 
 /** How a drill went. */
 export interface DrillResult {
@@ -27,17 +26,10 @@ interface Write {
  * Kills a server with SIGKILL in the middle of writes, again and again; starts it anew each time and sends what was not
  * acknowledged once more, as a phone does.
  *
- * @param root - folder of the project
  * @param databaseUrl - an empty, migrated database; the server is a process of its own
  * @param kills - how often
- * @param command - how to start the server
  */
-export async function killDrill(
-  root: string,
-  databaseUrl: string,
-  kills: number,
-  command: readonly string[],
-): Promise<DrillResult> {
+export async function killDrill(databaseUrl: string, kills: number): Promise<DrillResult> {
   const bike = randomUUID();
   const acknowledged = new Set<string>();
   let pending: Write[] = [];
@@ -45,8 +37,8 @@ export async function killDrill(
   let cookie = '';
   let killed = 0;
   for (let round = 0; round <= kills; round++) {
-    const server = await start(root, databaseUrl, command);
-    if (!cookie) cookie = await owner(server.address);
+    const server = await startServer(databaseUrl);
+    if (!cookie) cookie = await firstOwner(server.address);
     await put(`${server.address}/api/bikes/${bike}`, { tag: 'K-1', name: 'Killed', kind: 'upright' }, cookie, bike);
     const queue = [...pending, ...Array.from({ length: 30 }, () => ({ id: randomUUID(), writeId: randomUUID() }))];
     const unanswered = new Set(queue);
@@ -74,8 +66,7 @@ export async function killDrill(
     };
     await Promise.all(Array.from({ length: 6 }, worker));
     pending = [...unanswered];
-    if (last) server.child.kill('SIGKILL');
-    if (server.child.exitCode === null && server.child.signalCode === null) await once(server.child, 'exit');
+    await server.stop();
     if (last && pending.length > 0) throw new Error(`${pending.length} writes were never answered`);
   }
   return { kills: killed, acknowledged: acknowledged.size, sentAgain, ...(await counted(databaseUrl, acknowledged)) };
@@ -97,38 +88,6 @@ async function counted(databaseUrl: string, acknowledged: ReadonlySet<string>) {
   } finally {
     await client.end();
   }
-}
-
-async function start(root: string, databaseUrl: string, [program, ...args]: readonly string[]) {
-  const child: ChildProcess = spawn(program!, args, {
-    cwd: root,
-    stdio: ['ignore', 'pipe', 'inherit'],
-    env: {
-      ...process.env,
-      PORT: '0',
-      DEMO: '0',
-      DATABASE_URL: databaseUrl,
-      LOG_LEVEL: 'info',
-      TSX_TSCONFIG_PATH: join(root, 'server/tsconfig.json'),
-    },
-  });
-  const address = await new Promise<string>((resolve, reject) => {
-    child.stdout!.on('data', (chunk) => {
-      const listening = /"address":"([^"]+)"/.exec(String(chunk));
-      if (listening) resolve(listening[1]!);
-    });
-    child.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
-  });
-  return { child, address };
-}
-
-async function owner(address: string): Promise<string> {
-  const response = await fetch(`${address}/api/session/first-owner`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ name: 'Hand', password: 'long enough to keep' }),
-  });
-  return response.headers.getSetCookie()[0]!.split(';')[0]!;
 }
 
 function put(url: string, body: object, cookie: string, writeId: string): Promise<Response> {

@@ -1,7 +1,8 @@
-import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
+import { execFileSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { once } from 'node:events';
 import { join } from 'node:path';
+
+import { startServer, type ServerProcess } from './server-process.testing';
 
 const port = 54_623;
 const root = join(__dirname, '../..');
@@ -10,25 +11,13 @@ const postgres = (action: string) =>
     encoding: 'utf8',
   });
 
-let server: ChildProcess;
+let server: ServerProcess;
 let address: string;
 let cookie: string;
 beforeAll(async () => {
   const admin = postgres('start').trim().split('\n').pop()!;
-  // A real server process, over a cluster of its own with safe settings.
-  server = spawn('npx', ['--no-install', 'tsx', '--tsconfig', 'server/tsconfig.json', 'server/src/main.ts'], {
-    cwd: root,
-    stdio: ['ignore', 'pipe', 'inherit'],
-    detached: true,
-    env: { ...process.env, PORT: '0', DEMO: '0', DATABASE_URL: admin, LOG_LEVEL: 'info' },
-  });
-  address = await new Promise<string>((resolve, reject) => {
-    server.stdout!.on('data', (chunk) => {
-      const listening = /"address":"([^"]+)"/.exec(String(chunk));
-      if (listening) resolve(listening[1]!);
-    });
-    server.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
-  });
+  server = await startServer(admin);
+  address = server.address;
   const body = JSON.stringify({ name: 'Hand', password: 'long enough to keep' });
   const signIn = (path: string) =>
     fetch(`${address}${path}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body });
@@ -38,9 +27,7 @@ beforeAll(async () => {
   cookie = signed.headers.getSetCookie()[0]!.split(';')[0]!;
 }, 60_000);
 afterAll(async () => {
-  const ended = once(server, 'exit');
-  process.kill(-server.pid!, 'SIGKILL');
-  await ended;
+  await server.stop();
   postgres('stop');
 }, 60_000);
 

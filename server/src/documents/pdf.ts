@@ -1,27 +1,27 @@
 import { createRequire } from 'node:module';
 
-import pdfMake from 'pdfmake';
+import type pdfMakeModule from 'pdfmake';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces';
 
 const require = createRequire(import.meta.url);
 const font = (weight: 400 | 700) =>
   require.resolve(`@fontsource/atkinson-hyperlegible/files/atkinson-hyperlegible-latin-${weight}-normal.woff`);
 
-let ready = false;
+let made: Promise<typeof pdfMakeModule> | null = null;
 
-/** Our text face, and nothing from the network or from elsewhere on the disk. */
-function prepare(): void {
-  if (ready) return;
+/** Our text face, and nothing from the network or from elsewhere on the disk. Loaded by the first sheet: much else needs none. */
+async function prepare(): Promise<typeof pdfMakeModule> {
+  const { default: pdfMake } = await import('pdfmake');
   const files = { normal: font(400), bold: font(700), italics: font(400), bolditalics: font(700) };
   pdfMake.setFonts({ Atkinson: files });
   pdfMake.setUrlAccessPolicy(() => false);
   pdfMake.setLocalAccessPolicy((path: string) => Object.values(files).includes(path));
-  ready = true;
+  return pdfMake;
 }
 
 /** Sets a document as PDF, A4, in our face. */
 export async function pdfOf(definition: Omit<TDocumentDefinitions, 'defaultStyle' | 'pageSize'>): Promise<Buffer> {
-  prepare();
+  const pdfMake = await (made ??= prepare());
   return pdfMake
     .createPdf({
       pageSize: 'A4',

@@ -5,20 +5,20 @@ import type { DataSource } from 'typeorm';
 
 import { bikeRecord } from '../data/records';
 import { shopSettings, workshopOf } from '../data/workshop';
-import { asAccepted, jobData, takenAt } from '../documents/job-data';
-import { jobSheet, stackCard } from '../documents/job-sheet';
+import type { Heavy, SheetSource } from '../heavy/heavy';
 import { ProblemError } from './problem';
 import { uuidParam } from './write-context';
 
 /** Sheets to print: the whole job, and one end's stack. */
-export function documents(dataSource: DataSource, shop: Shop): Hono {
+export function documents(dataSource: DataSource, shop: Shop, heavy: Heavy): Hono {
   const app = new Hono();
-  const dataOf = async (bikeId: string) => {
+  const sourceOf = async (bikeId: string, address: string): Promise<SheetSource> => {
     const { manager } = dataSource;
     const record = await bikeRecord(manager, bikeId);
-    return asAccepted(jobData(record, await workshopOf(manager), await shopSettings(manager)));
+    const [workshop, settings] = [await workshopOf(manager), await shopSettings(manager)];
+    return { record, workshop, settings, shop, address, printedAt: new Date() };
   };
-  const pdf = (c: Context, name: string, bytes: Buffer) =>
+  const pdf = (c: Context, name: string, bytes: Uint8Array) =>
     c.body(new Uint8Array(bytes), 200, {
       'content-type': 'application/pdf',
       'content-disposition': `inline; filename="${name.replace(/[^\w.-]+/g, '-')}"`,
@@ -27,24 +27,17 @@ export function documents(dataSource: DataSource, shop: Shop): Hono {
 
   app.get('/:bikeId/job-sheet', async (c) => {
     const bikeId = uuidParam(c, 'bikeId');
-    const data = await dataOf(bikeId);
-    const bytes = await jobSheet(data, shop, addressOf(c, `/bikes/${bikeId}/stand`), new Date());
-    return pdf(c, `${data.record.bike.tag}-job-sheet.pdf`, bytes);
+    const source = await sourceOf(bikeId, addressOf(c, `/bikes/${bikeId}/stand`));
+    return pdf(c, `${source.record.bike.tag}-job-sheet.pdf`, await heavy.jobSheet(source));
   });
 
   app.get('/:bikeId/stack-card/:end', async (c) => {
     const bikeId = uuidParam(c, 'bikeId');
     const end = c.req.param('end');
-    const data = await dataOf(bikeId);
-    const taken = takenAt(data.record, end as End);
-    const endJob = data.job?.ends.find((each) => each.end === end);
-    if (!taken || !endJob) throw new ProblemError(404, 'not-found', 'No stack is taken for this end.');
-    const address = addressOf(c, `/bikes/${bikeId}/${end}/stack`);
-    return pdf(
-      c,
-      `${data.record.bike.tag}-${end}-stack.pdf`,
-      await stackCard(taken, endJob, data, shop, address, new Date()),
-    );
+    const source = await sourceOf(bikeId, addressOf(c, `/bikes/${bikeId}/${end}/stack`));
+    const bytes = await heavy.stackCard({ ...source, end: end as End });
+    if (!bytes) throw new ProblemError(404, 'not-found', 'No stack is taken for this end.');
+    return pdf(c, `${source.record.bike.tag}-${end}-stack.pdf`, bytes);
   });
 
   return app;

@@ -1,5 +1,5 @@
 import { eventsOf, type JobEvent as CoreJobEvent } from '@cricket/core/job-events';
-import { jobFileSchema, jobFormat, type JobFile } from '@cricket/core/job-file';
+import { jobFormat, type JobFile } from '@cricket/core/job-file';
 import type { Photo } from '@cricket/contract/shapes';
 import { Hono, type Context } from 'hono';
 import { In, type DataSource } from 'typeorm';
@@ -11,18 +11,21 @@ import { JobEventEntity } from '../data/entities/job-event';
 import { OrderLineEntity } from '../data/entities/order-line';
 import { PhotoEntity } from '../data/entities/photo';
 import { ReadingEntity } from '../data/entities/reading';
-import { whyUnsuited } from '@cricket/contract';
 import { insertAll } from '../data/insert-all';
 import { journalled } from '../data/journal';
 import { bikeRecord } from '../data/records';
-import { keepPicture } from '../photos/read-picture';
+import type { Heavy } from '../heavy/heavy';
 import { makerIn } from './guard';
 import { ProblemError } from './problem';
-import { readPlain } from './read-plain';
+import { keepDigest } from './parse-json';
+import { readBytes } from './read-bytes';
 import { uuidParam, writeContext } from './write-context';
 
+/** A whole job brings its photos along. */
+const mostBytes = 64 * 1024 * 1024;
+
 /** A whole job as one file, out and in; reading it in gives back exactly what went out. */
-export function jobs(dataSource: DataSource): Hono {
+export function jobs(dataSource: DataSource, heavy: Heavy): Hono {
   const app = new Hono();
 
   app.get('/:bikeId', async (c) => {
@@ -32,16 +35,16 @@ export function jobs(dataSource: DataSource): Hono {
 
   app.put('/:importId', async (c) => {
     const importId = uuidParam(c, 'importId');
-    const { record } = await readPlain(c, jobFileSchema);
-    refuseStrangers(record);
-    refuseUnsuited(record);
+    // Read and looked into before anything is held in the database.
+    const { record, pictures, digest } = await heavy.readJobFile(await readBytes(c, mostBytes));
+    keepDigest(c, digest);
     holdWordsOfOthers(c, record.events);
-    // Pictures are looked into before anything is held in the database.
-    const pictures: object[] = [];
-    for (const photo of record.photos) {
-      const kept = await keepPicture(Buffer.from(photo.picture, 'base64'));
-      pictures.push({ ...dated(photo, ['takenAt', 'withdrawnAt']), ...kept });
-    }
+    const photos = record.photos.map((photo, at) => {
+      const { picture, small, ...size } = pictures[at]!;
+      // From another thread they come as plain bytes.
+      const kept = { picture: Buffer.from(picture), small: Buffer.from(small), ...size };
+      return { ...dated(photo, ['takenAt', 'withdrawnAt']), ...kept };
+    });
     const subject = { bikeId: record.bike.id, action: 'job-read-in', subject: 'import', subjectId: importId };
     await journalled(dataSource, writeContext(c), subject, async (manager) => {
       if (await manager.existsBy(BikeEntity, { id: record.bike.id })) {
@@ -74,34 +77,13 @@ export function jobs(dataSource: DataSource): Hono {
         JobEventEntity,
         events.map((row) => dated(row, ['at', 'withdrawnAt'])),
       );
-      await insertAll(manager, PhotoEntity, pictures);
+      await insertAll(manager, PhotoEntity, photos);
       return { before: null, after: { bikeId: bike.id, readings: readings.length } };
     });
     return c.json(await bikeRecord(dataSource, record.bike.id), 201);
   });
 
   return app;
-}
-
-/** Every line belongs to this bike, and no id stands twice. */
-function refuseStrangers({ bike, ...lists }: JobFile['record']): void {
-  for (const [name, rows] of Object.entries(lists)) {
-    const seen = new Set<string>();
-    rows.forEach(({ id, bikeId }, index) => {
-      const path = `record.${name}.${index}`;
-      if (bikeId !== bike.id) throw bad(`${path}.bikeId`, `${bikeId} is not this bike, ${bike.id}`);
-      if (seen.has(id.toLowerCase())) throw bad(`${path}.id`, `${id} stands twice`);
-      seen.add(id.toLowerCase());
-    });
-  }
-}
-
-/** What is read in holds to what is asked of a reading that is taken here. */
-function refuseUnsuited({ readings }: JobFile['record']): void {
-  readings.forEach((reading, index) => {
-    const why = whyUnsuited(reading as never);
-    if (why) throw bad(`record.readings.${index}`, why);
-  });
 }
 
 /** The photos with the pictures themselves. */
@@ -112,10 +94,6 @@ async function withPictures(dataSource: DataSource, photos: readonly Photo[]) {
   });
   const pictures = new Map(rows.map(({ id, picture }) => [id, picture.toString('base64')]));
   return photos.map((photo) => ({ ...photo, picture: pictures.get(photo.id) ?? '' }));
-}
-
-function bad(path: string, message: string): ProblemError {
-  return new ProblemError(422, 'invalid-input', 'Nothing was read in.', [{ path, messages: [message] }]);
 }
 
 function dated<T extends object>(row: T, names: (keyof T)[]): object {

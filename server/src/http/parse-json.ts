@@ -6,6 +6,8 @@ import { ProblemError } from './problem';
 
 /** Deeper than anything that is written here, and far from where a reader runs out of stack. */
 const deepest = 64;
+/** More than the largest job has; a small file of ever so many small things takes many times its size in memory. */
+const mostValues = 1_000_000;
 
 const digestKey = 'bodyDigest';
 
@@ -15,17 +17,33 @@ const digestKey = 'bodyDigest';
  * @throws ProblemError 400 for what is not JSON, 422 for what is, and cannot be kept
  */
 export async function parseJson(c: Context): Promise<unknown> {
-  const text = await c.req.text();
-  c.set(digestKey, createHash('sha256').update(text).digest('base64'));
-  holdDepth(text);
+  const bytes = new Uint8Array(await c.req.arrayBuffer());
+  // Before a text is made of it: a body of nothing but brackets or commas would take many times its size.
+  new ShapeGuard().hold(bytes);
+  const { plain, digest } = parseJsonBytes(bytes);
+  keepDigest(c, digest);
+  return plain;
+}
+
+/** The same of bytes that were read already and held to a shape; beside it, what stands for them. */
+export function parseJsonBytes(bytes: Uint8Array): { plain: unknown; digest: string } {
+  const digest = createHash('sha256').update(bytes).digest('base64');
   let plain: unknown;
   try {
+    const text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+    // What was read into memory of its own is given back now, not when somebody collects it.
+    if (bytes.buffer instanceof ArrayBuffer && bytes.buffer.resizable) bytes.buffer.resize(0);
     plain = JSON.parse(text);
   } catch {
     throw new ProblemError(400, 'malformed-json', 'The request is not valid JSON.');
   }
   holdCharacters(plain, '');
-  return plain;
+  return { plain, digest };
+}
+
+/** Notes what stands for the body of a request. */
+export function keepDigest(c: Context, digest: string): void {
+  c.set(digestKey, digest);
 }
 
 /** What stands for the body that was read: the same write comes with the same body. */
@@ -33,19 +51,31 @@ export function bodyDigest(c: Context): string | null {
   return (c.get(digestKey) as string | undefined) ?? null;
 }
 
-function holdDepth(text: string): void {
-  let depth = 0;
-  let quoted = false;
-  for (let at = 0; at < text.length; at++) {
-    const code = text.charCodeAt(at);
-    if (quoted) {
-      if (code === 92) at++;
-      else if (code === 34) quoted = false;
-    } else if (code === 34) quoted = true;
-    else if (code === 91 || code === 123) {
-      depth++;
-      if (depth > deepest) throw invalid('', `must not be nested deeper than ${deepest}`);
-    } else if (code === 93 || code === 125) depth--;
+/**
+ * Holds JSON to a depth and a number of values while its bytes come. Quotes, commas and brackets are single bytes in UTF-8, and
+ * no part of any other character.
+ */
+export class ShapeGuard {
+  private depth = 0;
+  private values = 0;
+  private quoted = false;
+  private escaped = false;
+
+  /** @throws ProblemError 422 */
+  hold(bytes: Uint8Array): void {
+    for (const code of bytes) {
+      if (this.quoted) {
+        if (this.escaped) this.escaped = false;
+        else if (code === 92) this.escaped = true;
+        else if (code === 34) this.quoted = false;
+      } else if (code === 34) this.quoted = true;
+      else if (code === 91 || code === 123) {
+        this.depth++;
+        if (this.depth > deepest) throw invalid('', `must not be nested deeper than ${deepest}`);
+      } else if (code === 93 || code === 125) this.depth--;
+      else if (code === 44) this.values++;
+    }
+    if (this.values > mostValues) throw invalid('', `must not hold more than ${mostValues} values`);
   }
 }
 

@@ -11,7 +11,11 @@ import { ProblemError } from './problem';
  * @throws ProblemError 400 for what is not JSON, 422 with the field, its value and its range
  */
 export async function readPlain<S extends GenericSchema>(c: Context, schema: S): Promise<InferOutput<S>> {
-  const plain = await parseJson(c);
+  return holdSchema(await parseJson(c), schema);
+}
+
+/** @throws ProblemError 422 with the field, its value and its range */
+export function holdSchema<S extends GenericSchema>(plain: unknown, schema: S): InferOutput<S> {
   try {
     return readInput(schema, plain);
   } catch (error) {

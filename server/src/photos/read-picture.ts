@@ -1,3 +1,4 @@
+import pLimit from 'p-limit';
 import sharp from 'sharp';
 
 import { ProblemError } from '../http/problem';
@@ -7,6 +8,11 @@ const keptPx = 1600;
 const smallPx = 320;
 /** More pixels than any phone takes: a small file that unfolds into a huge picture stops here. */
 const mostPixels = 60_000_000;
+
+// A picture takes some hundred times the memory of its file: one at a time, on one core, and nothing kept of it.
+sharp.cache(false);
+sharp.concurrency(1);
+const oneAtATime = pLimit(1);
 
 export interface ReadPicture {
   picture: Buffer;
@@ -21,7 +27,11 @@ export interface ReadPicture {
  *
  * @throws ProblemError 422 for what is no JPEG, PNG or WebP, is damaged, or unfolds into too many pixels
  */
-export async function readPicture(bytes: Buffer): Promise<ReadPicture> {
+export function readPicture(bytes: Buffer): Promise<ReadPicture> {
+  return oneAtATime(() => readNow(bytes));
+}
+
+async function readNow(bytes: Buffer): Promise<ReadPicture> {
   const open = () => sharp(bytes, { limitInputPixels: mostPixels, failOn: 'error' });
   try {
     const { format } = await open().metadata();
@@ -50,14 +60,26 @@ export async function readPicture(bytes: Buffer): Promise<ReadPicture> {
 }
 
 /**
- * Takes a picture that went out with a job back in as it is, byte for byte.
+ * Takes a picture that went out with a job back in: byte for byte if nothing but a picture is in it, as they are kept here;
+ * else it is written anew like any other.
  *
- * @throws ProblemError 422 for what is no JPEG as they are kept here
+ * @throws ProblemError 422 for what is no picture that can be read
  */
 export async function keepPicture(bytes: Buffer): Promise<ReadPicture> {
   const read = await readPicture(bytes);
-  const { format } = await sharp(bytes, { limitInputPixels: mostPixels }).metadata();
-  return format === 'jpeg' ? { ...read, picture: bytes } : read;
+  return (await isClean(bytes)) ? { ...read, picture: bytes } : read;
+}
+
+/** A JPEG of the size that is kept, with no words of a phone or program in it and nothing behind its end. */
+async function isClean(bytes: Buffer): Promise<boolean> {
+  const { format, width, height, exif, xmp, iptc, icc, comments, orientation } = await sharp(bytes).metadata();
+  const said = exif ?? xmp ?? iptc ?? icc ?? comments?.length ?? orientation;
+  return format === 'jpeg' && Math.max(width, height) <= keptPx && !said && ends(bytes);
+}
+
+/** The first end of image is the last two bytes: 0xFFD9 stands for nothing else inside one that has no preview in it. */
+function ends(bytes: Buffer): boolean {
+  return bytes.indexOf(Buffer.from([0xff, 0xd9])) === bytes.length - 2;
 }
 
 /** The first line of what went wrong: the rest is about our own inside. */

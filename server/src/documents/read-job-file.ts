@@ -1,0 +1,59 @@
+import { whyUnsuited } from '@cricket/contract';
+import { jobFileSchema, type JobFile } from '@cricket/core/job-file';
+
+import { holdSchema } from '../http/read-plain';
+import { parseJsonBytes } from '../http/parse-json';
+import { ProblemError } from '../http/problem';
+import { keepPicture, type ReadPicture } from '../photos/read-picture';
+
+/** A job as it came in: everything but its pictures as rows, and those as they are kept. */
+export interface ReadJobFile {
+  record: JobFile['record'];
+  pictures: ReadPicture[];
+  /** Of the bytes that came. */
+  digest: string;
+}
+
+/**
+ * Reads a job file by what is in it, not by how large it is.
+ *
+ * @throws ProblemError 400 for what is not JSON, 422 with the field that does not hold
+ */
+export async function readJobFile(bytes: Uint8Array): Promise<ReadJobFile> {
+  const { plain, digest } = parseJsonBytes(bytes);
+  const { record } = holdSchema(plain, jobFileSchema);
+  refuseStrangers(record);
+  refuseUnsuited(record);
+  const pictures: ReadPicture[] = [];
+  for (const photo of record.photos) {
+    pictures.push(await keepPicture(Buffer.from(photo.picture, 'base64')));
+    // Its bytes are read: the text of them is not needed any more.
+    photo.picture = '';
+  }
+  return { record, pictures, digest };
+}
+
+/** Every line belongs to this bike, and no id stands twice. */
+function refuseStrangers({ bike, ...lists }: JobFile['record']): void {
+  for (const [name, rows] of Object.entries(lists)) {
+    const seen = new Set<string>();
+    rows.forEach(({ id, bikeId }, index) => {
+      const path = `record.${name}.${index}`;
+      if (bikeId !== bike.id) throw bad(`${path}.bikeId`, `${bikeId} is not this bike, ${bike.id}`);
+      if (seen.has(id.toLowerCase())) throw bad(`${path}.id`, `${id} stands twice`);
+      seen.add(id.toLowerCase());
+    });
+  }
+}
+
+/** What is read in holds to what is asked of a reading that is taken here. */
+function refuseUnsuited({ readings }: JobFile['record']): void {
+  readings.forEach((reading, index) => {
+    const why = whyUnsuited(reading as never);
+    if (why) throw bad(`record.readings.${index}`, why);
+  });
+}
+
+function bad(path: string, message: string): ProblemError {
+  return new ProblemError(422, 'invalid-input', 'Nothing was read in.', [{ path, messages: [message] }]);
+}

@@ -1,0 +1,42 @@
+import type { AcceptedStack, BikeRecord, Shop, ShopSettings } from '@cricket/contract/shapes';
+import type { Workshop } from '@cricket/core/next-action';
+import type { End } from '@cricket/core/features';
+
+import { asAccepted, jobData, takenAt } from '../documents/job-data';
+import { jobSheet, stackCard } from '../documents/job-sheet';
+import { readJobFile, type ReadJobFile } from '../documents/read-job-file';
+
+/** What a sheet is made from. */
+export interface SheetSource {
+  record: BikeRecord;
+  workshop: Workshop;
+  settings: ShopSettings;
+  shop: Shop;
+  /** What the code on the sheet opens. */
+  address: string;
+  printedAt: Date;
+}
+
+/** Work that takes long enough for others to notice. */
+export interface Heavy {
+  jobSheet: (source: SheetSource) => Promise<Uint8Array>;
+  /** Null when no stack is taken for this end. */
+  stackCard: (source: SheetSource & { end: End }) => Promise<Uint8Array | null>;
+  /** @throws ProblemError 400 and 422 as for an ordinary body */
+  readJobFile: (bytes: Uint8Array<ArrayBuffer>) => Promise<ReadJobFile>;
+}
+
+/** The work itself, wherever it is done. */
+export const inPlace: Heavy = {
+  jobSheet: (source) => jobSheet(dataOf(source), source.shop, source.address, source.printedAt),
+  stackCard: async (source) => {
+    const data = dataOf(source);
+    const taken: AcceptedStack | null = takenAt(data.record, source.end);
+    const endJob = data.job?.ends.find(({ end }) => end === source.end);
+    if (!taken || !endJob) return null;
+    return stackCard(taken, endJob, data, source.shop, source.address, source.printedAt);
+  },
+  readJobFile,
+};
+
+const dataOf = ({ record, workshop, settings }: SheetSource) => asAccepted(jobData(record, workshop, settings));

@@ -1,6 +1,8 @@
 import type { BikeRecord as CoreRecord } from '@cricket/core/next-action';
 
-import type { BikeRecord } from './shapes';
+import { vouchedBy } from '@cricket/core/job-events';
+
+import type { AcceptedStack, BikeRecord } from './shapes';
 
 /** What core needs of a bike's record, on the page and on the server alike. */
 export function coreRecord({ bike, readings, choices, stacks, events }: BikeRecord): CoreRecord {
@@ -8,8 +10,8 @@ export function coreRecord({ bike, readings, choices, stacks, events }: BikeReco
     bike: bike.facts,
     readings,
     choices,
-    events,
-    stacks: stacks.map(({ end, wheelId, acceptedAt, snapshot: { stack } }) => ({
+    events: heldEvents(events),
+    stacks: heldStacks({ stacks, events }).map(({ end, wheelId, acceptedAt, snapshot: { stack } }) => ({
       end,
       wheelId,
       acceptedAt,
@@ -19,4 +21,15 @@ export function coreRecord({ bike, readings, choices, stacks, events }: BikeReco
       caliperShimMm: stack.caliperShimMm,
     })),
   };
+}
+
+/** The events that hold: another shop's overrides and hand-over are nothing here until somebody here answers for them. */
+function heldEvents(events: BikeRecord['events']): BikeRecord['events'] {
+  if (vouchedBy(events)) return events;
+  return events.filter(({ kind, imported }) => !imported || (kind !== 'override' && kind !== 'step'));
+}
+
+/** The stacks that hold: one that was taken elsewhere is none until somebody here answers for it. */
+export function heldStacks({ stacks, events }: Pick<BikeRecord, 'stacks' | 'events'>): AcceptedStack[] {
+  return vouchedBy(events) ? stacks : stacks.filter(({ imported }) => !imported);
 }

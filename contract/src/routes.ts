@@ -7,6 +7,7 @@ export const routes = {
   reading: (bikeId: string, readingId: string) => `/api/bikes/${bikeId}/readings/${readingId}`,
   readingWithdrawal: (bikeId: string, readingId: string) => `/api/bikes/${bikeId}/readings/${readingId}/withdrawal`,
   choice: (bikeId: string, choiceId: string) => `/api/bikes/${bikeId}/choices/${choiceId}`,
+  choiceWithdrawal: (bikeId: string, choiceId: string) => `/api/bikes/${bikeId}/choices/${choiceId}/withdrawal`,
   stack: (bikeId: string, stackId: string) => `/api/bikes/${bikeId}/stacks/${stackId}`,
   takeIn: (bikeId: string) => `/api/bikes/${bikeId}/take-in`,
   event: (bikeId: string, eventId: string) => `/api/bikes/${bikeId}/events/${eventId}`,
@@ -38,6 +39,9 @@ export const routes = {
 
 /** Header that names one write: repeated with the same id it changes nothing. */
 export const writeIdHeader = 'x-write-id';
+
+/** Header that says how long an entry has waited at the phone, in milliseconds, by the phone's own clock alone. */
+export const queuedHeader = 'x-queued-ms';
 
 /** Header with the id of the person who made the write: it may be sent after another one took over the phone. */
 export const personHeader = 'x-person';

@@ -86,6 +86,8 @@ export interface AcceptedStack {
   person: string;
   /** Whether the installer changed the washers by hand. */
   byHand: boolean;
+  /** It came in with a file: taken elsewhere. */
+  imported: boolean;
   coreVersion: string;
   snapshot: StackSnapshot;
 }

@@ -215,6 +215,51 @@ describe('photos', () => {
     await server.dataSource.query(`DELETE FROM job_event WHERE bike_id = '${bike}'`);
     await server.dataSource.query(`DELETE FROM bike WHERE id = '${bike}'`);
     expect((await server.send('PUT', `/api/jobs/${randomUUID()}`, job)).status).toBe(201);
+    const [event] = job.record.events;
+    Object.assign(event, { imported: true, receivedAt: expect.any(String) });
     expect((await server.send('GET', `/api/jobs/${bike}`)).json).toEqual(job);
+  });
+
+  it('come in with a job written anew, unless nothing but a small picture is in them', async () => {
+    const bike = await newBike();
+    await sendPhoto(bike, await picture(400, 300));
+    const job = (await server.send('GET', `/api/jobs/${bike}`)).json;
+    await server.dataSource.query(`DELETE FROM photo WHERE bike_id = '${bike}'`);
+    await server.dataSource.query(`DELETE FROM bike WHERE id = '${bike}'`);
+    const [clean] = job.record.photos;
+    const bytes = Buffer.from(clean.picture, 'base64');
+    const spoken = await sharp(bytes)
+      .withExif({ IFD0: { Copyright: 'secret place' } })
+      .jpeg()
+      .toBuffer();
+    const large = await sharp({ create: { width: 4000, height: 3000, channels: 3, background: '#0a7' } })
+      .jpeg()
+      .toBuffer();
+    const behind = Buffer.concat([bytes, Buffer.from('<script>secret place</script>')]);
+    job.record.photos = [bytes, spoken, large, behind].map((each, at) => ({
+      ...clean,
+      id: at === 0 ? clean.id : randomUUID(),
+      picture: each.toString('base64'),
+    }));
+    expect((await server.send('PUT', `/api/jobs/${randomUUID()}`, job)).status).toBe(201);
+    const kept: Buffer[] = [];
+    for (const { id } of job.record.photos) {
+      const response = await server.app.request(`/api/bikes/${bike}/photos/${id}`, {
+        headers: { cookie: await server.signedIn('learner') },
+      });
+      kept.push(Buffer.from(await response.arrayBuffer()));
+    }
+    expect(kept[0]!.equals(bytes)).toBe(true);
+    for (const one of kept) expect(one.includes('secret place')).toBe(false);
+    expect((await sharp(kept[2]).metadata()).width).toBe(1600);
+  });
+
+  it('have so much room for each bike that a job goes out and comes in again', async () => {
+    const bike = await newBike();
+    await sendPhoto(bike, await picture(400, 300));
+    await server.dataSource.query(`UPDATE photo SET picture = repeat('x', 41940000)::bytea WHERE bike_id = $1`, [bike]);
+    const { status, json } = await sendPhoto(bike, await picture(1200, 900));
+    expect([status, json.errors[0].path]).toEqual([422, 'picture']);
+    expect(json.errors[0].messages[0]).toContain('of 40.0 MB');
   });
 });

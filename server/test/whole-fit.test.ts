@@ -223,9 +223,51 @@ describe('a job as one file', () => {
     const job = elsewhere(await demoJob());
     const put = await shop.send('PUT', `/api/jobs/${randomUUID()}`, job);
     expect(put.status).toBe(201);
-    expect((await shop.send('GET', `/api/jobs/${job.record.bike.id}`)).json).toEqual(job);
+    const back = (await shop.send('GET', `/api/jobs/${job.record.bike.id}`)).json;
+    // Exactly, but for the mark of where its stacks and events come from.
+    const { stacks, events } = job.record;
+    for (const row of [...stacks, ...events]) row.imported = true;
+    for (const event of events) event.receivedAt = expect.any(String);
+    expect(back).toEqual(job);
     const again = await shop.send('PUT', `/api/jobs/${randomUUID()}`, job);
     expect(again.status).toBe(409);
+  });
+
+  it('brings stacks and steps that nobody here vouches for, until the owner answers for them', async () => {
+    const { json: rows } = await shop.send('GET', '/api/bikes');
+    const finished = rows.find((item: { bike: { tag: string } }) => item.bike.tag === 'MQ-21');
+    const job = elsewhere((await shop.send('GET', `/api/jobs/${finished.bike.id}`)).json);
+    const id = job.record.bike.id;
+    // The same catalogue in both shops.
+    const original = (await shop.send('GET', `/api/bikes/${finished.bike.id}`)).json;
+    for (const list of ['choices', 'stacks'])
+      for (const [at, row] of job.record[list].entries()) row.wheelId = original[list][at].wheelId;
+    // The word of the other shop's owner says nothing here.
+    const foreign = { kind: 'vouched', data: { because: 'All of it was done by hands that we know' } };
+    const like = job.record.events[0];
+    job.record.events.push({ ...like, ...foreign, id: randomUUID() });
+    expect((await shop.send('PUT', `/api/jobs/${randomUUID()}`, job)).status).toBe(201);
+    const next = async (bikeId: string) =>
+      (await shop.send('GET', '/api/bikes')).json.find((row: { bike: { id: string } }) => row.bike.id === bikeId).next
+        .kind;
+    const known = await next(finished.bike.id);
+    expect(await next(id)).not.toBe(known);
+    const card = (bikeId: string) => shop.send('GET', `/api/bikes/${bikeId}/stack-card/${finished.end}`);
+    expect((await card(id)).status).toBe(404);
+
+    const say = async (because: string, role: 'owner' | 'installer') =>
+      shop.send(
+        'PUT',
+        `/api/bikes/${id}/events/${randomUUID()}`,
+        { kind: 'vouched', data: { because }, at: new Date().toISOString() },
+        { cookie: await shop.signedIn(role) },
+      );
+    const because = 'Our own other shop, the same people and tools';
+    expect((await say(because, 'installer')).json.code).toBe('not-allowed');
+    expect((await say('fine', 'owner')).json.errors[0].path).toBe('data.because');
+    expect((await say(because, 'owner')).status).toBe(201);
+    expect(await next(id)).toBe(known);
+    expect((await card(id)).status).toBe(200);
   });
 
   it.each([

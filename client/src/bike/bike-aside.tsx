@@ -1,3 +1,4 @@
+import { heldStacks } from '@cricket/contract/core-record';
 import { openAtTakeIn } from '@cricket/core/take-in-open';
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { measurePlan } from '@cricket/core/end-facts';
@@ -93,7 +94,7 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
   const { end, facts, wheel, fit, next } = state;
   const plan = measurePlan(facts).filter(({ required }) => required);
   const done = plan.filter(({ state: how }) => how === 'settled').length;
-  const accepted = [...record.stacks].reverse().find((stack) => stack.end === end);
+  const accepted = [...heldStacks(record)].reverse().find((stack) => stack.end === end);
   const asked = openAtTakeIn(record.bike.facts, end);
   const listed = fit ? listedLines(record, end, fit.shopping) : [];
   const rounds = eventsOf(record.events, 'truing').filter(({ data }) => data.end === end).length;

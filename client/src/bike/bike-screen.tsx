@@ -4,6 +4,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { Pressable, View } from 'react-native';
 
 import { useWrites } from '../data/use-writes';
+import { Vouch } from '../stand/vouch';
 import { Button } from '../ui/button';
 import { Mark } from '../ui/mark';
 import { Failed, Fetching, Notice } from '../ui/notice';
@@ -86,6 +87,7 @@ export function BikeScreen() {
         <Txt tone="soft">{sentence.because}</Txt>
         <SoFar bikeId={bikeId} end={end} facts={states[end].facts} />
       </View>
+      <Vouch record={record} />
       <ReadingsList record={record} state={states[end]} />
     </Screen>
   );

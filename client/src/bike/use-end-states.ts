@@ -60,7 +60,8 @@ export function useEndStates(record: BikeRecord | null, ends: readonly End[], wo
  */
 function useDecisive(record: BikeRecord | null): CoreRecord | null {
   const [decisive, setDecisive] = useState<CoreRecord | null>(null);
-  const events = record?.events.filter((event) => event.kind === 'override' || isHandOver(event)) ?? [];
+  const events =
+    record?.events.filter((event) => event.kind === 'override' || event.kind === 'vouched' || isHandOver(event)) ?? [];
   const same = record ? replaceEqualDeep(decisive, coreRecord({ ...record, events })) : null;
   if (same !== decisive) setDecisive(same);
   return same;

@@ -1,5 +1,5 @@
 import type { Problem } from '@cricket/contract/problem';
-import { personHeader, writeIdHeader } from '@cricket/contract/routes';
+import { personHeader, queuedHeader, writeIdHeader } from '@cricket/contract/routes';
 
 import { hearServerClock } from './clock';
 
@@ -37,6 +37,8 @@ export interface WriteRequest {
   person: string;
   /** Who made it: it may be sent after somebody else took over the phone. */
   personId?: string;
+  /** When it was made, by this phone's clock as it is: only for how long ago that was. */
+  madeMs?: number;
 }
 
 /** Reads a resource. */
@@ -45,13 +47,14 @@ export async function read<T>(path: string, signal?: AbortSignal): Promise<T> {
 }
 
 /** Sends a write. The same write id may be sent any number of times. */
-export async function send({ writeId, method, path, body, personId }: WriteRequest): Promise<unknown> {
+export async function send({ writeId, method, path, body, personId, madeMs }: WriteRequest): Promise<unknown> {
   return request(path, {
     method,
     body: JSON.stringify(body),
     headers: {
       'content-type': 'application/json',
       [writeIdHeader]: writeId,
+      ...(madeMs !== undefined && { [queuedHeader]: String(Math.max(0, Math.round(Date.now() - madeMs))) }),
       ...(personId && { [personHeader]: personId }),
     },
   });

@@ -31,6 +31,8 @@ export function applyWrite(record: BikeRecord | null, write: PendingWrite): Bike
       return { ...record, readings: withdrawn(record.readings, write, about.id) };
     case 'choice':
       return has(record.choices, about.id) ? record : { ...record, choices: [...record.choices, choice(write, about)] };
+    case 'choice-withdrawn':
+      return { ...record, choices: withdrawn(record.choices, write, about.id) };
     case 'event':
       return has(record.events, about.id) ? record : { ...record, events: [...record.events, event(write, about)] };
     case 'event-withdrawn':
@@ -73,7 +75,7 @@ function newRecord({ body, madeAt }: PendingWrite, bikeId: string): BikeRecord {
   return { bike, readings: [], choices: [], stacks: [], orders: [], events: [], photos: [] };
 }
 
-function withdrawn<T extends { id: string; withdrawnAt: string | null }>(
+function withdrawn<T extends { id: string; withdrawnAt?: string | null | undefined }>(
   items: readonly T[],
   { madeAt }: PendingWrite,
   id: string,
@@ -102,7 +104,7 @@ function reading({ body, person }: PendingWrite, about: { bikeId: string; id: st
 }
 
 function choice({ body, person }: PendingWrite, about: { bikeId: string; id: string }): Choice {
-  return { wheelId: null, ...body, id: about.id, bikeId: about.bikeId, person } as Choice;
+  return { wheelId: null, withdrawnAt: null, ...body, id: about.id, bikeId: about.bikeId, person } as Choice;
 }
 
 function event({ body, person, personId }: PendingWrite, about: { bikeId: string; id: string }): JobEvent {

@@ -23,6 +23,7 @@ export type WriteAbout =
         | 'reading'
         | 'reading-withdrawn'
         | 'choice'
+        | 'choice-withdrawn'
         | 'stack'
         | 'order'
         | 'event'

@@ -81,7 +81,7 @@ export class Outbox {
   }
 
   private async keepAndSend(request: WriteRequest, about: WriteAbout): Promise<Outcome> {
-    const write = { ...request, about, madeAt: now().toISOString(), refused: null };
+    const write = { ...request, about, madeAt: now().toISOString(), madeMs: Date.now(), refused: null };
     // What comes next may be decided before the browser has kept it: a caliper is faster than a disk.
     this.arriving.set(request.writeId, { ...write, seq: Number.MAX_SAFE_INTEGER - 1000 + this.arriving.size });
     this.set({ writes: [...this.state.writes, this.arriving.get(request.writeId)!] });

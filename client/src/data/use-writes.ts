@@ -35,6 +35,7 @@ export interface Writes {
   keepReading(bikeId: string, body: NewReading): Promise<Outcome>;
   withdrawReading(bikeId: string, readingId: string, because?: string): Promise<Outcome>;
   choose(bikeId: string, body: Omit<NewChoice, 'chosenAt'>): Promise<Outcome>;
+  takeChoiceBack(bikeId: string, choiceId: string): Promise<Outcome>;
   /** The id and write id are the caller's, so that a double tap makes one record. */
   acceptStack(bikeId: string, stackId: string, writeId: string, body: NewStack): Promise<Outcome>;
   putStoreItem(itemId: string, body: StoreItemEntry): Promise<Outcome>;
@@ -83,6 +84,8 @@ export function useWrites(): Writes {
         const chosenAt = now().toISOString();
         return submit('PUT', routes.choice(bikeId, id), { ...body, chosenAt }, { kind: 'choice', bikeId, id });
       },
+      takeChoiceBack: (bikeId, id) =>
+        submit('PUT', routes.choiceWithdrawal(bikeId, id), {}, { kind: 'choice-withdrawn', bikeId, id }),
       acceptStack: (bikeId, id, writeId, body) =>
         submit('PUT', routes.stack(bikeId, id), body, { kind: 'stack', bikeId, id }, writeId),
       putStoreItem: (id, body) => submit('PUT', routes.storeItem(id), body, { kind: 'store-item', id }),

@@ -1,5 +1,5 @@
 import { InputError, readInput } from '@cricket/core/input';
-import { jobFileSchema, type JobFile } from '@cricket/core/job-file';
+import { jobFileSchema, largestJob, type JobFile } from '@cricket/core/job-file';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -24,7 +24,7 @@ export function JobIn() {
     setProblem(null);
     refusal.clear();
     if (!file) return;
-    const bytes = readBytes(await file.arrayBuffer());
+    const bytes = readBytes(await file.arrayBuffer(), largestJob);
     if ('refused' in bytes) return setProblem(bytes.refused);
     try {
       setJob(readInput(jobFileSchema, JSON.parse(bytes.text)));

@@ -13,7 +13,7 @@ export interface LineProblem {
 
 export type ReadList<T> = { rows: T[]; problems: LineProblem[] } | { refused: string };
 
-/** Most bytes that are read from a file. */
+/** Most bytes that are read from a file with a list. */
 export const mostBytes = 4 * 1024 * 1024;
 
 /**
@@ -30,8 +30,9 @@ export function toCsv(rows: readonly object[]): string {
 }
 
 /** Bytes of a file as text; a refusal for what is too large or not UTF-8. */
-export function readBytes(bytes: ArrayBuffer): { text: string } | { refused: string } {
-  if (bytes.byteLength > mostBytes) return { refused: words.tooLarge((bytes.byteLength / 1024 / 1024).toFixed(1)) };
+export function readBytes(bytes: ArrayBuffer, most = mostBytes): { text: string } | { refused: string } {
+  const mb = 1024 * 1024;
+  if (bytes.byteLength > most) return { refused: words.tooLarge((bytes.byteLength / mb).toFixed(1), most / mb) };
   try {
     return { text: new TextDecoder('utf-8', { fatal: true }).decode(bytes) };
   } catch {

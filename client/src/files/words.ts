@@ -9,7 +9,7 @@ export const words = {
   in: 'Read in',
   inNote: 'Nothing is changed until every line is right and you have looked at them.',
   choose: 'Choose a file',
-  tooLarge: (mb: string) => `The file has ${mb} MB; at most 4 MB are read.`,
+  tooLarge: (mb: string, most: number) => `The file has ${mb} MB; at most ${most} MB are read.`,
   notUtf8: 'The file is not UTF-8 text. Save it as CSV or JSON in UTF-8.',
   notList: 'The file is not a list of lines.',
   badJson: (message: string) => `The file is not valid JSON: ${message}`,

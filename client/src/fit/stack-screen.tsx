@@ -1,3 +1,4 @@
+import { heldStacks } from '@cricket/contract/core-record';
 import { routes } from '@cricket/contract/routes';
 import type { AcceptedStack } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
@@ -43,7 +44,7 @@ export function StackScreen() {
     ({ about, body, refused }) =>
       about.kind === 'stack' && about.bikeId === bikeId && (body as { end?: string }).end === end && !refused,
   );
-  const taken = [...record.stacks]
+  const taken = [...heldStacks(record)]
     .filter((stack) => stack.end === end)
     .sort((a, b) => (a.acceptedAt < b.acceptedAt ? 1 : -1))[0];
   if (!taken || waiting) {

@@ -18,6 +18,7 @@ export const words = {
     'reading-withdrawn': 'Reading withdrawn',
     'choice-wheel': 'Kit chosen',
     'choice-end': 'End chosen',
+    'choice-withdrawn': 'Choice taken back',
     'stack-accepted': 'Stack taken',
     'taken-in': 'Take-in',
     'order-wanted': 'Order',
@@ -35,6 +36,7 @@ export const words = {
     'event-kit-parts': 'Parts of the kit',
     'event-irreversible': 'Changed for good',
     'event-note': 'Note',
+    'event-vouched': 'Answered for, from a file',
   } as Record<string, string>,
   ends: { front: 'front', rear: 'rear' } as Record<string, string>,
   endings: {

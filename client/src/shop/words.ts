@@ -34,6 +34,7 @@ export const words = {
     reading: 'Reading',
     'reading-withdrawn': 'Reading withdrawn',
     choice: 'Choice',
+    'choice-withdrawn': 'Choice taken back',
     stack: 'Stack taken',
     'store-item': 'Stores changed',
     'store-item-out': 'Line taken out',

@@ -1,9 +1,10 @@
+import { heldStacks } from '@cricket/contract/core-record';
 import type { BikeRecord } from '@cricket/contract/shapes';
 import type { Stack } from '@cricket/core/axle-stack';
 import type { EndState } from '@cricket/core/next-action';
 
 /** The stack on the axle: the one taken last; before that the best one. */
 export function stackOnAxle(record: BikeRecord, state: EndState | undefined): Stack | null {
-  const taken = record.stacks.filter(({ end, wheelId }) => end === state?.end && wheelId === state.wheel?.id).at(-1);
+  const taken = heldStacks(record).filter(({ end, wheelId }) => end === state?.end && wheelId === state.wheel?.id).at(-1);
   return taken?.snapshot.stack ?? state?.fit?.stack?.stacks[0] ?? null;
 }

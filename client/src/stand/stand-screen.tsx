@@ -21,6 +21,7 @@ import { StepList } from './step-list';
 import { StoodInList } from './stood-in-list';
 import { StepPage } from './step-page';
 import { stepInHand, useStand } from './use-stand';
+import { Vouch } from './vouch';
 import { leftText, useWaits } from './use-waits';
 import { useWakeLock } from './use-wake-lock';
 import { words } from './words';
@@ -112,6 +113,7 @@ export function StandScreen() {
     const left = steps.filter(({ how }) => how === 'skipped' || how === 'problem').length;
     return (
       <Screen title={words.title} tag={record.bike.tag} backTo={bikePath(bikeId)} fixed={fixed}>
+        <Vouch record={record} />
         <StoodInList steps={steps} />
         {current ? null : <Notice title={words.allDone} because={left ? words.notYet(left) : words.allDoneWhy} />}
         <View className="px-4 pb-2">

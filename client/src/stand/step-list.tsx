@@ -16,11 +16,11 @@ export function StepList({
 }) {
   return (
     <View testID="step-list">
-      {steps.map(({ step, how, person, because, awaitsSecond }, index) => {
+      {steps.map(({ step, how, person, because, awaitsSecond, elsewhere }, index) => {
         const first = index === 0 || steps[index - 1]!.step.station !== step.station;
         const says =
           how === 'open'
-            ? step.because
+            ? [step.because, elsewhere && words.elsewhere(elsewhere.person)].filter(Boolean).join(' · ')
             : [awaitsSecond ? words.awaits : words.endedBy[how], ...(person ? [words.by(person)] : []), because]
                 .filter(Boolean)
                 .join(' · ');

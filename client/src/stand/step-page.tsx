@@ -4,6 +4,7 @@ import type { LimitsInput } from '@cricket/core/limits';
 import type { EndState } from '@cricket/core/next-action';
 import type { JobEventData } from '@cricket/core/job-events';
 import { isEnded, type JobFacts, type StepState } from '@cricket/core/procedure';
+import { format } from 'date-fns';
 import { useState, type ReactNode } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 
@@ -19,6 +20,7 @@ import { AskBecause } from './ask-because';
 import { CheckRow } from './check-row';
 import { asRecorded, mayBeDone, withFigure, withTick, type CheckValues } from './check-values';
 import { FirstComes } from './first-comes';
+import { RefusedHere } from './refused-here';
 import { SecondPerson } from './second-person';
 import { StandIn } from './stand-in';
 import { StoodInList } from './stood-in-list';
@@ -176,6 +178,12 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
               {current.confirmedBy ? <Txt>{words.confirmedBy(current.confirmedBy)}</Txt> : null}
             </View>
           )}
+          <RefusedHere bikeId={bikeId} stepId={step.id} />
+          {current.elsewhere && how === 'open' ? (
+            <Txt bold tone="work" className="px-4 py-2" testID="elsewhere">
+              {words.vouch.elsewhere(current.elsewhere.person, format(new Date(current.elsewhere.at), 'd MMM yyyy'))}
+            </Txt>
+          ) : null}
           {how === 'problem' ? (
             <Txt bold verbatim tone="stop" role="alert" className="px-4 py-2">
               {`${words.endedBy.problem} · ${current.because ?? ''}`}

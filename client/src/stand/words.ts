@@ -56,6 +56,32 @@ export const words = {
     list: 'Not done, answered for',
     line: (title: string, person: string, because: string) => `${title}: ${person} answers for it. ${because}`,
   },
+  refusedHere: {
+    title: 'This was entered here and is not taken',
+    happened: (person: string, when: string, stepId: string, what: string) => `${person}, ${when}, ${stepId}: ${what}`,
+    again: 'Send it again',
+    look: 'Keep as a note, look again',
+  },
+  endings: {
+    done: 'done',
+    skipped: 'skipped',
+    problem: 'something is wrong',
+    undone: 'taken back',
+    confirmed: 'seen by a second person',
+    'stood-in': 'not done, answered for',
+  },
+  vouch: {
+    title: (stacks: number, steps: number) =>
+      `From a file: ${stacks === 1 ? '1 stack' : `${stacks} stacks`} and ${steps === 1 ? '1 step' : `${steps} steps`} of another shop`,
+    lead: 'Nobody here answers for them. A stack is taken anew, and what safety hangs on is done again, unless the owner answers for the other shop’s work.',
+    ask: 'Answer for it',
+    because: 'Why it may be relied on, as it will be read in a year',
+    keep: 'I answer for it',
+    given: (person: string, because: string) => `${person} answers for what came in with the file: ${because}`,
+    elsewhere: (person: string, day: string) =>
+      `A file says that ${person} did this on ${day}. Nobody here answers for it: do it again.`,
+  },
+  elsewhere: (person: string) => `done elsewhere by ${person}, not answered for here`,
   school: (chosen: string, other: string) => `Here: ${chosen} Others: ${other}`,
   source: (who: string) => `as ${who} states`,
   brief: {

@@ -1,3 +1,4 @@
+import { chosenWheel } from '@cricket/core/choices';
 import type { End } from '@cricket/core/features';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { Pressable, View } from 'react-native';
@@ -18,7 +19,7 @@ export function ChooseWheelScreen() {
   const { bikeId, end: endInAddress } = useLocalSearchParams<{ bikeId: string; end: string }>();
   const end: End = endInAddress === 'rear' ? 'rear' : 'front';
   const router = useRouter();
-  const { choose } = useWrites();
+  const { choose, takeChoiceBack } = useWrites();
   const { record, state, workshop, isPending, refetch } = useBikeEnd(bikeId, end);
   if (!record || !state) {
     return (
@@ -36,6 +37,7 @@ export function ChooseWheelScreen() {
     void choose(bikeId, { end, kind: 'wheel', wheelId });
     router.navigate(endPath(bikeId, end, 'fit') as never);
   };
+  const choice = chosenWheel(record.choices, end);
   const deliveredLeft = state.facts.parts.get('washers-delivered.left');
   const deliveredRight = state.facts.parts.get('washers-delivered.right');
   return (
@@ -73,6 +75,17 @@ export function ChooseWheelScreen() {
                   wheel={wheel}
                   delivered={recorded ? { left: deliveredLeft ?? [], right: deliveredRight ?? [] } : undefined}
                 />
+                {choice ? (
+                  <View className="flex-row flex-wrap items-center gap-x-4 px-4">
+                    <Txt tone="soft">{words.chosenBy(choice.person)}</Txt>
+                    <RoleButton
+                      needs="work"
+                      label={words.takeBack}
+                      onPress={() => void takeChoiceBack(bikeId, choice.id)}
+                      testID="take-choice-back"
+                    />
+                  </View>
+                ) : null}
                 <View className="flex-row flex-wrap items-center gap-x-4 px-4">
                   <Txt>{words.recordDelivered}</Txt>
                   {(['left', 'right'] as const).map((side) => (

@@ -3,6 +3,8 @@ export const words = {
   title: 'Motor wheels',
   choose: (end: string) => `Motor wheel for the ${end}`,
   chooseThis: (code: string) => `Take ${code}`,
+  chosenBy: (person: string) => `Chosen by ${person}`,
+  takeBack: 'Take the choice back',
   chosen: 'chosen',
   add: 'Add a wheel',
   newTitle: 'Wheel from own measurements',

@@ -9,19 +9,30 @@ export interface Choice {
   /** Wheel id; null for `end`. */
   wheelId: string | null;
   chosenAt: string;
+  /** Taken back: it holds no more. */
+  withdrawnAt?: string | null | undefined;
 }
 
 /** The end that work goes on at: the one chosen last, else the one touched last, else the front. */
 export function activeEnd({ choices, readings }: { choices: readonly Choice[]; readings: readonly Reading[] }): End {
-  const chosen = latest(choices, ({ chosenAt }) => chosenAt);
+  const chosen = latest(holding(choices), ({ chosenAt }) => chosenAt);
   if (chosen) return chosen.end;
   return latest(readings, ({ takenAt }) => takenAt)?.end ?? 'front';
 }
 
 /** The wheel chosen last for this end; null when none was. */
 export function chosenWheelId(choices: readonly Choice[], end: End): string | null {
-  const ofEnd = choices.filter((item) => item.end === end && item.kind === 'wheel');
-  return latest(ofEnd, ({ chosenAt }) => chosenAt)?.wheelId ?? null;
+  return chosenWheel(choices, end)?.wheelId ?? null;
+}
+
+/** The choice of a wheel that holds for this end; null when none does. */
+export function chosenWheel<C extends Choice>(choices: readonly C[], end: End): C | null {
+  const ofEnd = holding(choices).filter((item) => item.end === end && item.kind === 'wheel');
+  return latest(ofEnd, ({ chosenAt }) => chosenAt);
+}
+
+function holding<C extends Choice>(choices: readonly C[]): C[] {
+  return choices.filter(({ withdrawnAt }) => !withdrawnAt);
 }
 
 /** The item with the latest time; of equal ones the last. */

@@ -1,2 +1,2 @@
 /** What was chosen for a bike: which end, which wheel. */
-export { activeEnd, chosenWheelId, latest, type Choice } from './choices';
+export { activeEnd, chosenWheel, chosenWheelId, latest, type Choice } from './choices';

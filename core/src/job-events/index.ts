@@ -8,6 +8,7 @@ export {
   offAxleKinds,
   readJobEvent,
   stepEndings,
+  vouchedBy,
   type JobEvent,
   type JobEventData,
   type JobEventKind,

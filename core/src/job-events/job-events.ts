@@ -27,7 +27,7 @@ export const stepEndings = ['done', 'skipped', 'problem', 'undone', 'confirmed',
 
 /**
  * Everything that happens to a job besides readings and choices, by kind. Events are only ever added or withdrawn; what holds
- * now is read off them in the order of their times.
+ * now is read off them in the order in which the server had them.
  */
 export const jobEventSchemas = {
   /** The owner lets a kit go on against a `stop`. */
@@ -88,6 +88,8 @@ export const jobEventSchemas = {
     amountMm: optional(amount(0, 500, 'mm')),
   }),
   note: record({ end, words: text(1000) }),
+  /** The owner answers for what a file brought in: stacks taken and steps done elsewhere. */
+  vouched: record({ because: text(400) }),
 } as const;
 
 export type JobEventKind = keyof typeof jobEventSchemas;
@@ -104,6 +106,10 @@ export type JobEvent = {
     at: string;
     person: string;
     withdrawnAt: string | null;
+    /** When the server had it; left out while it is on its way. */
+    receivedAt?: string | undefined;
+    /** It came in with a file: said elsewhere, by people of another shop. */
+    imported?: boolean | undefined;
   };
 }[JobEventKind];
 
@@ -116,7 +122,10 @@ export function readJobEvent<K extends JobEventKind>(kind: K, data: unknown): Jo
   return readInput(jobEventSchemas[kind], data) as JobEventData<K>;
 }
 
-/** Events of one kind that hold, oldest first. */
+/**
+ * Events of one kind that hold, in the order in which the server had them: a phone's clock decides nothing that others rely on.
+ * What is still on its way comes last.
+ */
 export function eventsOf<K extends JobEventKind>(
   events: readonly JobEvent[],
   kind: K,
@@ -125,7 +134,20 @@ export function eventsOf<K extends JobEventKind>(
     .filter(
       (event): event is JobEvent & { kind: K; data: JobEventData<K> } => event.kind === kind && !event.withdrawnAt,
     )
-    .sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
+    .sort((a, b) => compare(a.receivedAt ?? '~', b.receivedAt ?? '~') || compare(a.at, b.at));
+}
+
+function compare(a: string, b: string): number {
+  return a < b ? -1 : a > b ? 1 : 0;
+}
+
+/** The owner's word for what a file brought in; null while nobody here answers for it. */
+export function vouchedBy(events: readonly JobEvent[]) {
+  return (
+    eventsOf(events, 'vouched')
+      .filter(({ imported }) => !imported)
+      .at(-1) ?? null
+  );
 }
 
 /** The parcel of one end as it was recorded last; null before any was. */

@@ -2,12 +2,17 @@ import * as v from 'valibot';
 
 import { bikeFactsSchema } from '../bike-facts';
 import { featureById } from '../features';
-import { amount, flag, integer, list, oneOf, record, text } from '../input';
+import { amount, flag, integer, list, oneOf, optional, record, text } from '../input';
 import { jobEventKinds, jobEventSchemas } from '../job-events';
 import { snapshotSchema } from './snapshot';
 
 /** What stands at the head of every job file. */
 export const jobFormat = 'cricket-job-1';
+
+/** Most bytes of a job with its photos: what a bike may hold goes out, and comes in again. */
+export const largestJob = 64 * 1024 * 1024;
+/** Most bytes of the photos of one bike: in a job's file they take a third more. */
+export const mostPhotoBytes = 40 * 1024 * 1024;
 
 const id = v.pipe(v.string('a UUID'), v.uuid('a UUID'));
 const maybe = <const S extends v.GenericSchema>(schema: S) => v.nullable(schema);
@@ -69,6 +74,7 @@ const choice = record({
   wheelId: maybe(id),
   chosenAt: at,
   person: text(80),
+  withdrawnAt: optional(maybe(at)),
 });
 
 const stack = record({
@@ -81,6 +87,7 @@ const stack = record({
   byHand: flag(),
   coreVersion: text(40),
   snapshot: snapshotSchema,
+  imported: optional(flag()),
 });
 
 const order = record({
@@ -110,6 +117,8 @@ const event = v.variant(
       person: text(80),
       personId: maybe(id),
       withdrawnAt: maybe(at),
+      receivedAt: optional(at),
+      imported: optional(flag()),
     }),
   ),
   `one of ${jobEventKinds.join(', ')}`,

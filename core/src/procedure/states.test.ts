@@ -55,6 +55,33 @@ describe('where the steps stand', () => {
     }
   });
 
+  it('goes by when the server had a word, not by what a phone’s clock says', () => {
+    const early = { ...event('parcel-look.front', 'done'), receivedAt: '2026-03-02T12:00:00.000Z' };
+    const late = { ...event('parcel-look.front', 'problem'), receivedAt: '2026-03-02T12:00:01.000Z' };
+    const behind = { ...late, at: '2020-01-01T00:00:00.000Z' };
+    expect(stateOf('parcel-look.front', [behind, early]).how).toBe('problem');
+    // What is still on its way is the latest of all.
+    expect(stateOf('parcel-look.front', [event('parcel-look.front', 'undone'), early]).how).toBe('open');
+  });
+
+  it('takes no safety step on the word of another shop until the owner here answers for it', () => {
+    const safety = steps.find((step) => step.safety)!.id;
+    const told = { ...event(safety, 'done', 'Stranger'), imported: true };
+    const seen = { ...event(safety, 'confirmed', 'Other'), imported: true };
+    const apart = { how: 'open', person: null, confirmedBy: null, elsewhere: { person: 'Other', at: seen.at } };
+    expect(stateOf(safety, [told, seen])).toMatchObject(apart);
+    // A wrong thing is wrong whoever says so.
+    expect(stateOf(safety, [{ ...event(safety, 'problem'), imported: true }]).how).toBe('problem');
+    const plain = steps.find((step) => !step.safety)!.id;
+    expect(stateOf(plain, [{ ...event(plain, 'done'), imported: true }]).how).toBe('done');
+    const word = { ...event('', 'done'), kind: 'vouched', data: { because: 'Our other shop, same people and tools' } };
+    expect(stateOf(safety, [told, seen, word as JobEvent])).toMatchObject({ how: 'done', elsewhere: null });
+    // The word of the other shop's owner came in with the file, too.
+    expect(stateOf(safety, [told, seen, { ...word, imported: true } as JobEvent])).toMatchObject(apart);
+    expect(stateOf(safety, [told, word as JobEvent, { ...word, withdrawnAt: word.at } as JobEvent]).how).toBe('done');
+    expect(stateOf(safety, [told, { ...word, withdrawnAt: word.at } as JobEvent]).how).toBe('open');
+  });
+
   it('takes a reason only when it says something', () => {
     for (const empty of ['no', 'ok ok ok ok ok ok ok ok', 'aaaaaaaaaaaaaaaaaaaaaaaa', 'not needed']) {
       expect([empty, saysSomething(empty)]).toEqual([empty, false]);

@@ -1,4 +1,4 @@
-import { eventsOf, type JobEvent } from '../job-events';
+import { eventsOf, vouchedBy, type JobEvent } from '../job-events';
 import type { Step } from './contract';
 
 /** Where one step stands. */
@@ -16,6 +16,8 @@ export interface StepState {
   confirmedBy: string | null;
   /** It asks for a second person who has not confirmed it yet. */
   awaitsSecond: boolean;
+  /** Done elsewhere, as a file says that was read in; nobody here answers for it, so it is open. */
+  elsewhere: { person: string; at: string } | null;
   /** Steps that come before it and are not ended, or not yet looked at by a second person. */
   waitsFor: readonly string[];
 }
@@ -51,8 +53,19 @@ export function stepStates(steps: readonly Step[], events: readonly JobEvent[]):
     { how: StepState['how']; person: string; at: string; because: string | null; readings: StepState['readings'] }
   >();
   const confirmed = new Map<string, string>();
-  for (const { data, person, at } of eventsOf(events, 'step')) {
+  const elsewhere = new Map<string, StepState['elsewhere']>();
+  const vouched = vouchedBy(events) !== null;
+  const stepOf = new Map(steps.map((step) => [step.id, step]));
+  for (const { data, person, at, imported } of eventsOf(events, 'step')) {
     const { stepId, how, because = null, readings = [] } = data;
+    if (imported && !vouched && stepOf.get(stepId)?.safety) {
+      // What is wrong is believed of anybody; that it is right takes somebody here.
+      if (how !== 'problem') {
+        elsewhere.set(stepId, how === 'done' || how === 'confirmed' ? { person, at } : null);
+        continue;
+      }
+    }
+    elsewhere.delete(stepId);
     if (how === 'confirmed') {
       // Nobody confirms their own work.
       if (last.get(stepId) && last.get(stepId)!.person !== person) confirmed.set(stepId, person);
@@ -62,7 +75,6 @@ export function stepStates(steps: readonly Step[], events: readonly JobEvent[]):
     if (how === 'undone') last.delete(stepId);
     else last.set(stepId, { how, person, at, because, readings });
   }
-  const stepOf = new Map(steps.map((step) => [step.id, step]));
   const ended = (id: string) => isEnded({ step: stepOf.get(id)!, how: last.get(id)?.how ?? 'open' });
   const states: StepState[] = [];
   for (const step of steps) {
@@ -77,6 +89,7 @@ export function stepStates(steps: readonly Step[], events: readonly JobEvent[]):
       because: state?.because ?? null,
       readings: state?.readings ?? [],
       confirmedBy,
+      elsewhere: elsewhere.get(step.id) ?? null,
       awaitsSecond: asks && state?.how === 'done' && confirmedBy === null,
       waitsFor: [...new Set([...step.after.filter((id) => !ended(id)), ...openBefore(step, states)])],
     });

@@ -21,6 +21,7 @@ import { EventsAndPhotos1764080000000 } from './migrations/4-events-and-photos';
 import { SecondLooks1764090000000 } from './migrations/5-second-looks';
 import { NoneIsSaid1764100000000 } from './migrations/6-none-is-said';
 import { DigestsAndProofs1764110000000 } from './migrations/7-digests-and-proofs';
+import { OrderOfReceipt1764150000000 } from './migrations/8-order-of-receipt';
 
 /** The database, not yet connected. */
 export function createDataSource(url: string): DataSource {
@@ -50,6 +51,7 @@ export function createDataSource(url: string): DataSource {
       SecondLooks1764090000000,
       NoneIsSaid1764100000000,
       DigestsAndProofs1764110000000,
+      OrderOfReceipt1764150000000,
     ],
     migrationsTransactionMode: 'each',
     uuidExtension: 'pgcrypto',

@@ -74,7 +74,7 @@ async function recordsOf(manager: EntityManager, bikes: BikeEntity[]): Promise<B
   const choices = await manager.find(ChoiceEntity, { where, order: { chosenAt: 'ASC', id: 'ASC' } });
   const stacks = await manager.find(AcceptedStackEntity, { where, order: { acceptedAt: 'ASC', id: 'ASC' } });
   const orders = await manager.find(OrderLineEntity, { where, order: { changedAt: 'ASC', id: 'ASC' } });
-  const events = await manager.find(JobEventEntity, { where, order: { at: 'ASC', id: 'ASC' } });
+  const events = await manager.find(JobEventEntity, { where, order: { receivedAt: 'ASC', at: 'ASC', id: 'ASC' } });
   const photos = await manager.find(PhotoEntity, { where, order: { takenAt: 'ASC', id: 'ASC' } });
   const of = <T extends { bikeId: string }>(rows: readonly T[], id: string) =>
     rows.filter(({ bikeId }) => bikeId === id);
@@ -118,7 +118,11 @@ export function readingShape(reading: ReadingEntity): Reading {
 }
 
 export function choiceShape(choice: ChoiceEntity): Choice {
-  return { ...choice, chosenAt: choice.chosenAt.toISOString() };
+  return {
+    ...choice,
+    chosenAt: choice.chosenAt.toISOString(),
+    withdrawnAt: choice.withdrawnAt?.toISOString() ?? null,
+  };
 }
 
 export function stackShape(stack: AcceptedStackEntity): AcceptedStack {
@@ -130,8 +134,14 @@ export function orderShape(line: OrderLineEntity): OrderLine {
 }
 
 export function eventShape(event: JobEventEntity): JobEvent {
-  const { at, withdrawnAt, ...rest } = event;
-  return { ...rest, at: at.toISOString(), withdrawnAt: withdrawnAt?.toISOString() ?? null } as JobEvent;
+  const { at, withdrawnAt, receivedAt, ...rest } = event;
+  return {
+    ...rest,
+    at: at.toISOString(),
+    withdrawnAt: withdrawnAt?.toISOString() ?? null,
+    // While it is being written, the database has not said it yet.
+    ...(receivedAt && { receivedAt: receivedAt.toISOString() }),
+  } as JobEvent;
 }
 
 export function photoShape({ picture: _, small: __, takenAt, withdrawnAt, ...rest }: PhotoEntity): Photo {

@@ -1,4 +1,4 @@
-import { coreRecord } from '@cricket/contract/core-record';
+import { coreRecord, heldStacks } from '@cricket/contract/core-record';
 import type { AcceptedStack, BikeRecord } from '@cricket/contract/shapes';
 import { activeEnd } from '@cricket/core/choices';
 import type { EndState, Workshop } from '@cricket/core/next-action';
@@ -46,14 +46,14 @@ export function jobData(
 /** The same job with steps and torques as they were when its stacks were taken, whatever was changed since. */
 export function asAccepted(data: JobData): JobData {
   const { record, job: today } = data;
-  const last = record.stacks.flatMap(({ snapshot }) => snapshot.planned ?? []).at(-1);
+  const last = heldStacks(record).flatMap(({ snapshot }) => snapshot.planned ?? []).at(-1);
   if (!today || !last) return data;
   const ends = today.ends.map((end) => ({ ...end, ...takenAt(record, end.end)?.snapshot.planned?.end }));
   const job = { ...today, ends, stated: last.stated };
   return { ...data, job, steps: stepStates(procedure(job, last.figures), record.events) };
 }
 
-/** The stack of this end that was taken last. */
-export function takenAt(record: Pick<BikeRecord, 'stacks'>, end: End): AcceptedStack | null {
-  return record.stacks.filter((stack) => stack.end === end).at(-1) ?? null;
+/** The stack of this end that was taken last and holds. */
+export function takenAt(record: Pick<BikeRecord, 'stacks' | 'events'>, end: End): AcceptedStack | null {
+  return heldStacks(record).filter((stack) => stack.end === end).at(-1) ?? null;
 }

@@ -1,7 +1,7 @@
 import type { AcceptedStack, Shop } from '@cricket/contract/shapes';
 import type { FitReport } from '@cricket/core/fit';
 import type { End } from '@cricket/core/features';
-import { eventsOf } from '@cricket/core/job-events';
+import { eventsOf, vouchedBy } from '@cricket/core/job-events';
 import { washerWords } from '@cricket/core/parts';
 import type { EndJob, StepState } from '@cricket/core/procedure';
 import { inUnits, type Units } from '@cricket/core/units';
@@ -36,6 +36,7 @@ export function jobSheet(data: JobData, shop: Shop, address: string, printedAt: 
     info: { title: `${bike.tag} job sheet` },
     content: [
       heading(`${bike.tag}  ${bike.name}`, shop, address, printedAt),
+      ...fromFile(data),
       ...(['front', 'rear'] as const).flatMap((end) => unfitNow(data, end)),
       ...(job ? job.ends.flatMap((end) => endPart(data, end)) : [{ text: 'No kit is taken for either end yet.' }]),
       ...overridden(data),
@@ -72,6 +73,7 @@ export function stackCard(
     info: { title: `${bike.tag} ${taken.end} stack` },
     content: [
       heading(`${bike.tag}  ${bike.name}`, shop, address, printedAt),
+      ...(taken.imported ? fromFile(data) : []),
       ...unfitNow(data, taken.end),
       { text: `${taken.end === 'front' ? 'Front' : 'Rear'} axle, ${snapshot.wheel.code}`, style: 'part' },
       { text: `${verdicts[snapshot.verdict]}. Taken ${dateOf(taken.acceptedAt)} by ${taken.person}.` },
@@ -184,6 +186,17 @@ export function unfitNow({ states, record }: Pick<JobData, 'states' | 'record'>,
   ];
 }
 
+/** What a file brought in, and whether anybody here answers for it. */
+export function fromFile({ record: { stacks, events } }: Pick<JobData, 'record'>): Content[] {
+  const any = stacks.some(({ imported }) => imported) || eventsOf(events, 'step').some(({ imported }) => imported);
+  if (!any) return [];
+  const word = vouchedBy(events);
+  const text = word
+    ? `Part of this job came in with a file of another shop; ${word.person} answers for it: ${word.data.because}`
+    : 'Part of this job came in with a file of another shop. Nobody here answers for its stacks and steps: they do not count.';
+  return [{ text, bold: true, color: '#A22E1C', margin: [0, 6, 0, 6] }];
+}
+
 /** What the nuts get, and whose figure that is. */
 function nutLine({ nutTorqueNm, nutMostNm, nutSource }: EndJob, units: Units): string {
   const line = nutSource
@@ -213,7 +226,7 @@ function stoodIn({ steps }: JobData): Content[] {
 
 const stepHead: TableCell[] = ['', 'Step', 'Reached', 'By'].map((text) => ({ text, bold: true }));
 
-function stepRow({ step, how, person, because, confirmedBy, readings }: StepState, units: Units): TableCell[] {
+function stepRow({ step, how, person, because, confirmedBy, elsewhere, readings }: StepState, units: Units): TableCell[] {
   const marks = { open: '', done: 'x', skipped: '–', problem: '!', 'stood-in': 'S' } as const;
   const asked = step.checks.flatMap((check) =>
     check.kind === 'torque' ? [`${check.what} ${check.nm} N·m${check.source ? ` (${check.source})` : ''}`] : [],
@@ -227,7 +240,7 @@ function stepRow({ step, how, person, because, confirmedBy, readings }: StepStat
     { text: marks[how], bold: true },
     { text: [step.end ? `${step.title} (${step.end})` : step.title, ...(because ? [`: ${because}`] : [])].join('') },
     { text: inUnits((reached.length ? reached : how === 'open' ? asked : []).join('\n'), units), fontSize: 8 },
-    { text: [person, confirmedBy && `confirmed by ${confirmedBy}`].filter(Boolean).join('\n'), fontSize: 8 },
+    { text: [person, elsewhere && `elsewhere: ${elsewhere.person}`, confirmedBy && `confirmed by ${confirmedBy}`].filter(Boolean).join('\n'), fontSize: 8 },
   ];
 }
 

@@ -40,14 +40,13 @@ function workshopStamp(workshop: Workshop): string {
   return createHash('sha1').update(JSON.stringify(workshop)).digest('base64');
 }
 
-/** Everything of a bike that its summary reads: readings are only ever added or withdrawn, choices and stacks only added. */
+/** Everything of a bike that its summary reads: all is only ever added or withdrawn. */
 function recordStamp({ bike, readings, choices, stacks, events }: BikeRecord): string {
-  const withdrawn = readings.filter(({ withdrawnAt }) => withdrawnAt !== null).length;
-  return [bike.version, readings.length, withdrawn, choices.length, stacks.length, eventsStamp(events)].join(' ');
+  return [bike.version, addedAndWithdrawn(readings), addedAndWithdrawn(choices), stacks.length, addedAndWithdrawn(events)].join(' ');
 }
 
-function eventsStamp(events: BikeRecord['events']): string {
-  return `${events.length}-${events.filter(({ withdrawnAt }) => withdrawnAt !== null).length}`;
+function addedAndWithdrawn(rows: readonly { withdrawnAt?: string | null | undefined }[]): string {
+  return `${rows.length}-${rows.filter(({ withdrawnAt }) => withdrawnAt).length}`;
 }
 
 function summarise(record: BikeRecord, workshop: Workshop): BikeSummary {

@@ -44,6 +44,7 @@ export const accessRules: readonly AccessRule[] = [
   { method: 'PUT', path: '/api/bikes/:bikeId/readings/:readingId', who: everybody },
   { method: 'PUT', path: '/api/bikes/:bikeId/readings/:readingId/withdrawal', who: everybody },
   { method: 'PUT', path: '/api/bikes/:bikeId/choices/:choiceId', who: workers },
+  { method: 'PUT', path: '/api/bikes/:bikeId/choices/:choiceId/withdrawal', who: workers },
   { method: 'PUT', path: '/api/bikes/:bikeId/stacks/:stackId', who: workers },
   { method: 'PUT', path: '/api/bikes/:bikeId/events/:eventId', who: everybody },
   { method: 'PUT', path: '/api/bikes/:bikeId/events/:eventId/withdrawal', who: everybody },

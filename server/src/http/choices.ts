@@ -1,4 +1,4 @@
-import { NewChoice } from '@cricket/contract';
+import { NewChoice, Withdrawal } from '@cricket/contract';
 import { Hono } from 'hono';
 import type { DataSource } from 'typeorm';
 
@@ -8,7 +8,7 @@ import { journalled } from '../data/journal';
 import { bikeForWrite, choiceShape } from '../data/records';
 import { ProblemError } from './problem';
 import { readBody } from './read-body';
-import { uuidParam, writeContext } from './write-context';
+import { madeAt, uuidParam, writeContext } from './write-context';
 
 /** Choices of a bike: appended, the latest of a kind holds. */
 export function choices(dataSource: DataSource): Hono {
@@ -37,13 +37,31 @@ export function choices(dataSource: DataSource): Hono {
         end: body.end,
         kind: body.kind,
         wheelId,
-        chosenAt: new Date(body.chosenAt),
+        chosenAt: madeAt(c, body.chosenAt),
         person: context.person,
+        withdrawnAt: null,
       });
       await manager.insert(ChoiceEntity, choice);
       return { before: null, after: choiceShape(choice) };
     });
     return c.json(choiceShape(await dataSource.manager.findOneByOrFail(ChoiceEntity, { id })), 201);
+  });
+
+  app.put('/:bikeId/choices/:choiceId/withdrawal', async (c) => {
+    const bikeId = uuidParam(c, 'bikeId');
+    const id = uuidParam(c, 'choiceId');
+    const { because } = await readBody(c, Withdrawal);
+    const subject = { bikeId, action: 'choice-withdrawn', subject: 'choice', subjectId: id };
+    await journalled(dataSource, writeContext(c), subject, async (manager) => {
+      await bikeForWrite(manager, bikeId);
+      const choice = await manager.findOneBy(ChoiceEntity, { id, bikeId });
+      if (!choice) throw new ProblemError(404, 'not-found', 'There is no such choice.');
+      const before = choiceShape(choice);
+      choice.withdrawnAt ??= new Date();
+      await manager.save(choice);
+      return { before, after: { ...choiceShape(choice), because: because ?? null } };
+    });
+    return c.json(choiceShape(await dataSource.manager.findOneByOrFail(ChoiceEntity, { id })));
   });
 
   return app;

@@ -16,11 +16,15 @@ import { withoutStacks } from '../fit/summaries';
 import { holdPresent, makerIn } from './guard';
 import { ProblemError } from './problem';
 import { readBody } from './read-body';
-import { uuidParam, writeContext } from './write-context';
+import { madeAt, uuidParam, writeContext } from './write-context';
+
+/** Two phones' clocks differ by less than this once they have heard the server's. */
+const toleratedMs = 60_000;
 
 /** What only some roles may say; every other kind is for everybody. */
 const rolesFor: Partial<Record<JobEventKind, readonly string[]>> = {
   override: ['owner'],
+  vouched: ['owner'],
   received: ['owner', 'installer'],
   'kit-parts': ['owner', 'installer'],
 };
@@ -36,6 +40,7 @@ export function events(dataSource: DataSource): Hono {
     holdRole(c, body.kind);
     if (isWord(body)) holdPresent(c);
     const context = writeContext(c);
+    const at = madeAt(c, body.at);
     const subject = { bikeId, action: `event-${body.kind}`, subject: 'event', subjectId: id };
     await journalled(dataSource, context, subject, async (manager) => {
       await bikeForWrite(manager, bikeId);
@@ -46,14 +51,16 @@ export function events(dataSource: DataSource): Hono {
         const step = body.data as JobEventData<'step'>;
         await holdConfirmation(c, manager, bikeId, step);
         await holdPlan(c, manager, bikeId, step);
+        await holdLaterWord(manager, bikeId, step, at);
       }
+      if (body.kind === 'vouched') holdReason((body.data as JobEventData<'vouched'>).because);
       if (body.kind === 'override') await holdOverride(manager, bikeId, body.data as JobEventData<'override'>);
       const event = manager.create(JobEventEntity, {
         id,
         bikeId,
         kind: body.kind,
         data: body.data,
-        at: new Date(body.at),
+        at,
         person: context.person,
         personId: context.personId,
         withdrawnAt: null,
@@ -88,7 +95,7 @@ export function events(dataSource: DataSource): Hono {
 
 /** What somebody answers for: an override, a second look, standing in for a step. */
 function isWord({ kind, data }: NewJobEvent): boolean {
-  if (kind === 'override') return true;
+  if (kind === 'override' || kind === 'vouched') return true;
   const { how } = data as Partial<JobEventData<'step'>>;
   return kind === 'step' && (how === 'confirmed' || how === 'stood-in');
 }
@@ -128,7 +135,7 @@ async function holdConfirmation(
   }
   const steps = await manager.find(JobEventEntity, {
     where: { bikeId, kind: 'step', withdrawnAt: IsNull() },
-    order: { at: 'ASC' },
+    order: { receivedAt: 'ASC', at: 'ASC' },
   });
   const last = steps.filter(({ data }) => {
     const step = data as JobEventData<'step'>;
@@ -185,12 +192,42 @@ async function holdPlan(
     throw new ProblemError(403, 'not-allowed', `${name} is here as ${role}; this takes owner.`);
   }
   if (!step.safety) refuse(`${stepId} may be skipped with a reason: nobody has to stand in for it`);
-  if (!saysSomething(because ?? '')) {
-    refuse(
-      `"${because ?? ''}" says too little; write at least ${reasonOfSubstance.characters} characters and ${reasonOfSubstance.words} different words`,
-      'data.because',
-    );
-  }
+  holdReason(because ?? '');
+}
+
+/** What somebody answers for is read a year later. */
+function holdReason(because: string): void {
+  if (saysSomething(because)) return;
+  const { characters, words } = reasonOfSubstance;
+  const message = `"${because}" says too little; write at least ${characters} characters and ${words} different words`;
+  throw new ProblemError(422, 'invalid-input', 'This needs a reason.', [{ path: 'data.because', messages: [message] }]);
+}
+
+/**
+ * An entry that waited at a phone does not undo what somebody found meanwhile: that the step was done was said before, and is
+ * asked again.
+ */
+async function holdLaterWord(
+  manager: EntityManager,
+  bikeId: string,
+  { stepId, how }: JobEventData<'step'>,
+  at: Date,
+): Promise<void> {
+  if (how !== 'done' && how !== 'skipped' && how !== 'stood-in' && how !== 'confirmed') return;
+  const steps = await manager.find(JobEventEntity, {
+    where: { bikeId, kind: 'step', withdrawnAt: IsNull() },
+    order: { receivedAt: 'ASC', at: 'ASC' },
+  });
+  const last = steps.findLast(({ data }) => (data as JobEventData<'step'>).stepId === stepId);
+  const word = (last?.data as JobEventData<'step'> | undefined)?.how;
+  if (!last || (word !== 'problem' && word !== 'undone') || last.at.getTime() <= at.getTime() + toleratedMs) return;
+  const said = word === 'problem' ? 'said that something is wrong with it' : 'took it back';
+  throw new ProblemError(409, 'said-meanwhile', 'Somebody looked at this step meanwhile.', [
+    {
+      path: 'at',
+      messages: [`${last.person} ${said} at ${last.at.toISOString()}, after this was entered: look at it again`],
+    },
+  ]);
 }
 
 /** Only a `stop` that stands, and of those only what may be overridden. */

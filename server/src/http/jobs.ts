@@ -1,5 +1,5 @@
 import { eventsOf, type JobEvent as CoreJobEvent } from '@cricket/core/job-events';
-import { jobFormat, type JobFile } from '@cricket/core/job-file';
+import { jobFormat, largestJob, type JobFile } from '@cricket/core/job-file';
 import type { Photo } from '@cricket/contract/shapes';
 import { Hono, type Context } from 'hono';
 import { In, type DataSource } from 'typeorm';
@@ -21,9 +21,6 @@ import { keepDigest } from './parse-json';
 import { readBytes } from './read-bytes';
 import { uuidParam, writeContext } from './write-context';
 
-/** A whole job brings its photos along. */
-const mostBytes = 64 * 1024 * 1024;
-
 /** A whole job as one file, out and in; reading it in gives back exactly what went out. */
 export function jobs(dataSource: DataSource, heavy: Heavy): Hono {
   const app = new Hono();
@@ -36,7 +33,7 @@ export function jobs(dataSource: DataSource, heavy: Heavy): Hono {
   app.put('/:importId', async (c) => {
     const importId = uuidParam(c, 'importId');
     // Read and looked into before anything is held in the database.
-    const { record, pictures, digest } = await heavy.readJobFile(await readBytes(c, mostBytes));
+    const { record, pictures, digest } = await heavy.readJobFile(await readBytes(c, largestJob));
     keepDigest(c, digest);
     holdWordsOfOthers(c, record.events);
     const photos = record.photos.map((photo, at) => {
@@ -50,6 +47,7 @@ export function jobs(dataSource: DataSource, heavy: Heavy): Hono {
       if (await manager.existsBy(BikeEntity, { id: record.bike.id })) {
         throw new ProblemError(409, 'id-taken', 'This bike is in the shop already.');
       }
+      const receivedAt = new Date();
       const { bike, readings, choices, stacks, orders, events } = record;
       await manager.insert(BikeEntity, dated(bike, ['createdAt', 'withdrawnAt']) as never);
       await insertAll(
@@ -60,12 +58,12 @@ export function jobs(dataSource: DataSource, heavy: Heavy): Hono {
       await insertAll(
         manager,
         ChoiceEntity,
-        choices.map((row) => dated(row, ['chosenAt'])),
+        choices.map((row) => dated(row, ['chosenAt', 'withdrawnAt'])),
       );
       await insertAll(
         manager,
         AcceptedStackEntity,
-        stacks.map((row) => dated(row, ['acceptedAt'])),
+        stacks.map((row) => ({ ...dated(row, ['acceptedAt']), imported: true })),
       );
       await insertAll(
         manager,
@@ -75,7 +73,8 @@ export function jobs(dataSource: DataSource, heavy: Heavy): Hono {
       await insertAll(
         manager,
         JobEventEntity,
-        events.map((row) => dated(row, ['at', 'withdrawnAt'])),
+        // In the order in which they stand in the file, and received here, now.
+        events.map((row) => ({ ...dated(row, ['at', 'withdrawnAt']), receivedAt, imported: true })),
       );
       await insertAll(manager, PhotoEntity, photos);
       return { before: null, after: { bikeId: bike.id, readings: readings.length } };

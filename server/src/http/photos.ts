@@ -1,6 +1,7 @@
 import { NewPhoto, Withdrawal } from '@cricket/contract';
+import { mostPhotoBytes } from '@cricket/core/job-file';
 import { Hono } from 'hono';
-import type { DataSource } from 'typeorm';
+import type { DataSource, EntityManager } from 'typeorm';
 
 import { PhotoEntity } from '../data/entities/photo';
 import { journalled } from '../data/journal';
@@ -8,7 +9,7 @@ import { bikeForWrite, photoShape } from '../data/records';
 import { readPicture } from '../photos/read-picture';
 import { ProblemError } from './problem';
 import { readBody } from './read-body';
-import { uuidParam, writeContext } from './write-context';
+import { madeAt, uuidParam, writeContext } from './write-context';
 
 /** Photos of a job: taken in, looked at, withdrawn. */
 export function photos(dataSource: DataSource): Hono {
@@ -26,12 +27,13 @@ export function photos(dataSource: DataSource): Hono {
       if (await manager.existsBy(PhotoEntity, { id })) {
         throw new ProblemError(409, 'id-taken', 'A photo with this id exists already.');
       }
+      await holdRoom(manager, bikeId, read.picture.length);
       const photo = manager.create(PhotoEntity, {
         id,
         bikeId,
         about: body.about,
         note: body.note ?? null,
-        takenAt: new Date(body.takenAt),
+        takenAt: madeAt(c, body.takenAt),
         person: context.person,
         withdrawnAt: null,
         ...read,
@@ -68,4 +70,21 @@ export function photos(dataSource: DataSource): Hono {
   });
 
   return app;
+}
+
+/** A job goes out whole as one file, and such a file comes in again: its photos have so much room. */
+async function holdRoom(manager: EntityManager, bikeId: string, bytes: number): Promise<void> {
+  const { used } = (await manager
+    .createQueryBuilder(PhotoEntity, 'photo')
+    .select('coalesce(sum(octet_length(photo.picture)), 0)', 'used')
+    .where({ bikeId })
+    .getRawOne<{ used: string }>())!;
+  if (Number(used) + bytes <= mostPhotoBytes) return;
+  const mb = (many: number) => (many / 1024 / 1024).toFixed(1);
+  throw new ProblemError(422, 'invalid-input', 'The photos of this bike fill their room.', [
+    {
+      path: 'picture',
+      messages: [`has ${mb(bytes)} MB; ${mb(Number(used))} of ${mb(mostPhotoBytes)} MB are taken by this bike's photos`],
+    },
+  ]);
 }

@@ -7,7 +7,7 @@ import { journalled } from '../data/journal';
 import { bikeForWrite, readingShape } from '../data/records';
 import { ProblemError } from './problem';
 import { readBody } from './read-body';
-import { uuidParam, writeContext } from './write-context';
+import { madeAt, uuidParam, writeContext } from './write-context';
 
 /** Readings of a bike: taken once, never changed, withdrawn at most. */
 export function readings(dataSource: DataSource): Hono {
@@ -34,7 +34,7 @@ export function readings(dataSource: DataSource): Hono {
         typed: body.typed ?? null,
         unit: body.unit ?? null,
         instrument: body.instrument,
-        takenAt: new Date(body.takenAt),
+        takenAt: madeAt(c, body.takenAt),
         person: context.person,
         withdrawnAt: null,
         withdrawnBecause: null,

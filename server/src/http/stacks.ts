@@ -10,7 +10,7 @@ import { workshopOf } from '../data/workshop';
 import { snapshotOf } from '../fit/snapshot';
 import { ProblemError } from './problem';
 import { readBody } from './read-body';
-import { uuidParam, writeContext } from './write-context';
+import { madeAt, uuidParam, writeContext } from './write-context';
 
 /** Accepted stacks of a bike: worked out here, then frozen. */
 export function stacks(dataSource: DataSource): Hono {
@@ -33,7 +33,7 @@ export function stacks(dataSource: DataSource): Hono {
         bikeId,
         end: body.end,
         wheelId: body.wheelId,
-        acceptedAt: new Date(body.acceptedAt),
+        acceptedAt: madeAt(c, body.acceptedAt),
         person: context.person,
         byHand: body.byHand,
         coreVersion,

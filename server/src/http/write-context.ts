@@ -1,4 +1,4 @@
-import { writeIdHeader } from '@cricket/contract/routes';
+import { queuedHeader, writeIdHeader } from '@cricket/contract/routes';
 import { isUUID } from 'class-validator';
 import type { Context } from 'hono';
 
@@ -17,6 +17,30 @@ export function writeContext(c: Context): WriteContext {
   }
   const { id, name } = makerIn(c);
   return { writeId, person: name, personId: id, bodyDigest: bodyDigest(c) };
+}
+
+/** A phone's clock may be off by this much: more than the trip of a request takes. */
+const toleratedMs = 30_000;
+const longestQueueMs = 366 * 24 * 3_600_000;
+
+/**
+ * When something was made: as the phone says, held to how long the entry has waited there. A phone whose clock is off by a day
+ * still knows how long it kept an entry.
+ *
+ * @param claimed - the time in the body
+ * @throws ProblemError 422 for what is no age
+ */
+export function madeAt(c: Context, claimed: string): Date {
+  const told = c.req.header(queuedHeader);
+  if (told === undefined) return new Date(claimed);
+  const ageMs = /^\d{1,11}$/.test(told) ? Number(told) : Infinity;
+  if (ageMs > longestQueueMs) {
+    throw new ProblemError(422, 'invalid-input', 'An entry waits at a phone for a year at most.', [
+      { path: queuedHeader, messages: [`must be from 0 to ${longestQueueMs} (given: ${JSON.stringify(told.slice(0, 40))})`] },
+    ]);
+  }
+  const made = Date.now() - ageMs;
+  return new Date(Math.abs(made - Date.parse(claimed)) > toleratedMs ? made : claimed);
 }
 
 /** A path parameter that must be a UUID; anything else cannot exist. */

@@ -27,6 +27,10 @@ export class AcceptedStackEntity {
   @Column({ type: 'boolean', name: 'by_hand' })
   byHand!: boolean;
 
+  /** It came in with a file. */
+  @Column({ type: 'boolean', default: false })
+  imported!: boolean;
+
   @Column({ type: 'text', name: 'core_version' })
   coreVersion!: string;
 

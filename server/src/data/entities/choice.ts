@@ -24,4 +24,7 @@ export class ChoiceEntity {
 
   @Column({ type: 'text' })
   person!: string;
+
+  @Column({ type: 'timestamptz', name: 'withdrawn_at', precision: 3, nullable: true })
+  withdrawnAt!: Date | null;
 }

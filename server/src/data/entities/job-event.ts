@@ -28,4 +28,12 @@ export class JobEventEntity {
 
   @Column({ type: 'timestamptz', name: 'withdrawn_at', precision: 3, nullable: true })
   withdrawnAt!: Date | null;
+
+  /** By the database's clock, while the bike is held: this is their order. */
+  @Column({ type: 'timestamptz', name: 'received_at', precision: 3, default: () => 'clock_timestamp()' })
+  receivedAt!: Date;
+
+  /** It came in with a file. */
+  @Column({ type: 'boolean', default: false })
+  imported!: boolean;
 }

@@ -1,0 +1,69 @@
+import type { JobEventData } from '@cricket/core/job-events';
+import { format } from 'date-fns';
+import { View } from 'react-native';
+
+import type { PendingWrite } from '../data/outbox-store';
+import { outbox } from '../data/shared-outbox';
+import { useOutbox } from '../data/use-outbox';
+import { useWrites } from '../data/use-writes';
+import { Button } from '../ui/button';
+import { Txt } from '../ui/txt';
+import { words as all } from './words';
+
+const words = all.refusedHere;
+
+interface RefusedStep {
+  write: PendingWrite;
+  data: JobEventData<'step'>;
+}
+
+/** What was entered at this step, perhaps without network, and the server did not take: a question, where it can be answered. */
+export function RefusedHere({ bikeId, stepId }: { bikeId: string; stepId: string }) {
+  const { writes } = useOutbox();
+  const { addEvent } = useWrites();
+  const refused = writes.flatMap((write) => refusedAt(write, bikeId, stepId));
+  // What was done stays what happened, whatever the step is now.
+  const lookAgain = async ({ write, data }: RefusedStep) => {
+    await addEvent(bikeId, 'note', { end: data.end, words: happened(write, data) });
+    await outbox.discard(write.seq);
+  };
+  return (
+    <>
+      {refused.map(({ write, data }) => (
+        <View key={write.seq} className="mx-4 my-2 gap-2 border-2 border-stop p-3" role="alert" testID="refused-here">
+          <Txt bold>{words.title}</Txt>
+          <Txt verbatim>{happened(write, data)}</Txt>
+          <Txt tone="stop" bold>
+            {write.refused!.title}
+          </Txt>
+          {write.refused!.errors.map(({ path, messages }) => (
+            <Txt key={path}>{messages.join(', ')}</Txt>
+          ))}
+          <View className="flex-row gap-2">
+            <Button label={words.again} onPress={() => void outbox.sendAgain(write.seq)} className="flex-1" />
+            <Button
+              label={words.look}
+              look="do"
+              onPress={() => void lookAgain({ write, data })}
+              className="flex-1"
+              testID="look-again"
+            />
+          </View>
+        </View>
+      ))}
+    </>
+  );
+}
+
+function refusedAt(write: PendingWrite, bikeId: string, stepId: string): RefusedStep[] {
+  if (!write.refused || write.about.kind !== 'event' || write.about.bikeId !== bikeId) return [];
+  const { kind, data } = write.body as { kind?: string; data?: JobEventData<'step'> };
+  return kind === 'step' && data?.stepId === stepId ? [{ write, data }] : [];
+}
+
+/** What was entered, in words that stay readable as a note. */
+function happened({ person, madeAt }: PendingWrite, { stepId, how, because, readings = [] }: JobEventData<'step'>): string {
+  const figures = readings.map(({ check, value }) => `${check} ${value}`);
+  const parts = [all.endings[how], because, ...figures].filter(Boolean).join(' · ');
+  return words.happened(person, format(new Date(madeAt), 'd MMM HH:mm'), stepId, parts).slice(0, 1000);
+}

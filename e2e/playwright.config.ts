@@ -41,8 +41,9 @@ export default defineConfig<ServerOptions>({
       // Whole conversions, hand-overs, and what two phones write at once.
       grep: /@two-servers/,
     },
-    { name: 'wide', use: wide, testMatch: /(whole-way|every-screen)\.spec\.ts/ },
+    { name: 'wide', use: wide, testMatch: /whole-way\.spec\.ts/ },
     // Last, since most of its journeys are short: none is left to run alone at the end.
-    { name: 'phone', use: phone },
+    // What is shown on two servers need not be shown on one again.
+    { name: 'phone', use: phone, grepInvert: /@two-servers/ },
   ],
 });

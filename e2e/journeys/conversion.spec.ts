@@ -55,8 +55,7 @@ for (const { name, bike, prepare, least } of [
     `a whole conversion of ${name}`,
     // One bike on one server, the other one on two.
     { tag: bike === longtail ? '@two-servers' : [] },
-    async ({ browser, shop, twoServers }, { project }) => {
-      test.skip(bike === longtail && !twoServers, 'the other bike is converted on one server, this one on two');
+    async ({ browser, shop }, { project }) => {
       test.setTimeout(600_000);
       const context = await browser.newContext(project.use);
       const page = await context.newPage();

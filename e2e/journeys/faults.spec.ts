@@ -37,6 +37,7 @@ test('the server goes away while typing: nothing typed is lost, and it goes out 
 test('a page closed with an entry waiting sends it the next time', async ({ page, shop, context }) => {
   await page.goto(`${shop.url}/bikes/${box}/front/measure?feature=slot-width.left.seat`);
   await measuring(page, 'Left slot, width at the seat');
+  await piecesFetched(page);
   await shop.stop();
   await caliper(page, '9.57');
   await expect(page.getByTestId('sync-strip')).toContainText('1 entry waits');

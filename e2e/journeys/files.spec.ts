@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 
-import { expect, test } from '../support/test';
+import { accessible, become, expect, test } from '../support/test';
 
 test('the stores go out as CSV and come in again, all or nothing', async ({ page, shop }) => {
   await page.goto(`${shop.url}/files`);
@@ -60,7 +60,7 @@ test('a bike is found by its name', async ({ page, shop }) => {
   await expect(page.getByText('No bike in the shop is called "zeppelin".')).toBeVisible();
 });
 
-test('a job goes out of one shop and into another, exactly', async ({ page, shop }) => {
+test('a job goes out of one shop and into another, exactly; its stack counts once the owner answers for it', async ({ page, shop }) => {
   const bike = '00000003-0000-4000-8000-000000000003';
   await page.goto(`${shop.url}/bikes/${bike}/edit`);
   const [download] = await Promise.all([
@@ -69,7 +69,7 @@ test('a job goes out of one shop and into another, exactly', async ({ page, shop
   ]);
   const text = await readFile(await download.path(), 'utf8');
   // The other shop has never seen this bike.
-  for (const table of ['photo', 'reading', 'choice', 'accepted_stack', 'order_line']) {
+  for (const table of ['photo', 'reading', 'choice', 'accepted_stack', 'order_line', 'job_event']) {
     await shop.query(`DELETE FROM ${table} WHERE bike_id = '${bike}'`);
   }
   await shop.query(`DELETE FROM bike WHERE id = '${bike}'`);
@@ -84,7 +84,21 @@ test('a job goes out of one shop and into another, exactly', async ({ page, shop
     .setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: Buffer.from(text) });
   await expect(page.getByText(/MQ-33 School-run longtail, \d+ readings/)).toBeVisible();
   await page.getByTestId('job-in').click();
-  await expect(page.getByTestId('next')).toContainText('Put the washers in as recorded');
+  // Nobody here has answered for the other shop's stack.
+  await expect(page.getByTestId('not-vouched')).toContainText('From a file: 1 stack');
+  await expect(page.getByTestId('next')).not.toContainText('Put the washers in as recorded');
+  await accessible(page);
   const again = await (await page.request.get(`${shop.url}/api/jobs/${bike}`)).json();
-  expect(again).toEqual(JSON.parse(text));
+  const sent = JSON.parse(text);
+  for (const stack of sent.record.stacks) stack.imported = true;
+  expect(again).toEqual(sent);
+  await become(page, shop, 'owner');
+  await page.reload();
+  await page.getByTestId('ask-vouch').click();
+  await page.getByTestId('vouch-because').fill('ours');
+  await expect(page.getByTestId('keep-vouch')).toBeDisabled();
+  await page.getByTestId('vouch-because').fill('Our other shop, the same people and tools');
+  await page.getByTestId('keep-vouch').click();
+  await expect(page.getByTestId('vouched')).toContainText('answers for what came in with the file: Our other shop');
+  await expect(page.getByTestId('next')).toContainText('Put the washers in as recorded');
 });

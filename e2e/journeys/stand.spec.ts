@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 
 import { longtail, taken } from '../support/taken';
-import { accessible, expect, test } from '../support/test';
+import { accessible, expect, piecesFetched, test } from '../support/test';
 
 test('what came off is tapped onto an empty axle, and played backwards when the bike goes back to stock', async ({
   page,
@@ -95,6 +95,39 @@ test(
     await Promise.all(phones.map((phone) => phone.context().close()));
   },
 );
+
+test('what was entered without network and is not taken comes back as a question at its step', async ({
+  page,
+  shop,
+  context,
+}) => {
+  await taken(page, shop);
+  await piecesFetched(page);
+  await context.setOffline(true);
+  await page.getByTestId('step-done').click();
+  await expect(page.getByTestId('step-title')).toContainText('against its packing list');
+  await expect(page.getByTestId('sync-strip')).toContainText('1 entry waits here');
+  // Meanwhile somebody else looks at the same parcel.
+  await shop.query(
+    `INSERT INTO job_event (id, bike_id, kind, data, at, person)
+     VALUES (gen_random_uuid(), '${longtail}', 'step',
+       '{"end": "rear", "stepId": "parcel-look.rear", "how": "problem", "because": "A corner is crushed"}',
+       now() + interval '5 minutes', 'Odile')`,
+  );
+  await context.setOffline(false);
+  await expect(page.getByTestId('sync-strip')).toContainText('1 entry was refused', { timeout: 60_000 });
+  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=parcel-look.rear`);
+  const question = page.getByTestId('refused-here');
+  await expect(question).toContainText('Odile said that something is wrong with it');
+  await expect(page.getByRole('alert').filter({ hasText: 'A corner is crushed' })).toBeVisible();
+  await accessible(page);
+  await question.getByTestId('look-again').click();
+  await expect(question).toHaveCount(0);
+  await expect(page.getByTestId('sync-strip')).toHaveCount(0);
+  // What was done stays what happened.
+  await page.goto(`${shop.url}/bikes/${longtail}/journal`);
+  await expect(page.getByText(/parcel-look\.rear: done/)).toBeVisible();
+});
 
 test('nuts that reached less than planned say at once what still holds the axle', async ({ page, shop }) => {
   await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);

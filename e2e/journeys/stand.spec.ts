@@ -126,7 +126,7 @@ test('what was entered without network and is not taken comes back as a question
   await expect(page.getByTestId('sync-strip')).toHaveCount(0);
   // What was done stays what happened.
   await page.goto(`${shop.url}/bikes/${longtail}/journal`);
-  await expect(page.getByText(/parcel-look\.rear: done/)).toBeVisible();
+  await expect(page.getByText(/Look the parcel over: done/)).toBeVisible();
 });
 
 test('nuts that reached less than planned say at once what still holds the axle', async ({ page, shop }) => {

@@ -1,4 +1,5 @@
 import type { JobEventData } from '@cricket/core/job-events';
+import type { Step } from '@cricket/core/procedure';
 import { format } from 'date-fns';
 import { View } from 'react-native';
 
@@ -18,13 +19,13 @@ interface RefusedStep {
 }
 
 /** What was entered at this step, perhaps without network, and the server did not take: a question, where it can be answered. */
-export function RefusedHere({ bikeId, stepId }: { bikeId: string; stepId: string }) {
+export function RefusedHere({ bikeId, step }: { bikeId: string; step: Step }) {
   const { writes } = useOutbox();
   const { addEvent } = useWrites();
-  const refused = writes.flatMap((write) => refusedAt(write, bikeId, stepId));
+  const refused = writes.flatMap((write) => refusedAt(write, bikeId, step.id));
   // What was done stays what happened, whatever the step is now.
   const lookAgain = async ({ write, data }: RefusedStep) => {
-    await addEvent(bikeId, 'note', { end: data.end, words: happened(write, data) });
+    await addEvent(bikeId, 'note', { end: data.end, words: happened(write, data, step) });
     await outbox.discard(write.seq);
   };
   return (
@@ -32,7 +33,7 @@ export function RefusedHere({ bikeId, stepId }: { bikeId: string; stepId: string
       {refused.map(({ write, data }) => (
         <View key={write.seq} className="mx-4 my-2 gap-2 border-2 border-stop p-3" role="alert" testID="refused-here">
           <Txt bold>{words.title}</Txt>
-          <Txt verbatim>{happened(write, data)}</Txt>
+          <Txt verbatim>{happened(write, data, step)}</Txt>
           <Txt tone="stop" bold>
             {write.refused!.title}
           </Txt>
@@ -62,8 +63,15 @@ function refusedAt(write: PendingWrite, bikeId: string, stepId: string): Refused
 }
 
 /** What was entered, in words that stay readable as a note. */
-function happened({ person, madeAt }: PendingWrite, { stepId, how, because, readings = [] }: JobEventData<'step'>): string {
-  const figures = readings.map(({ check, value }) => `${check} ${value}`);
+function happened(
+  { person, madeAt }: PendingWrite,
+  { how, because, readings = [] }: JobEventData<'step'>,
+  { title, checks }: Step,
+): string {
+  const figures = readings.map(({ check, value }) => {
+    const asked = checks.find(({ id }) => id === check);
+    return `${asked && 'what' in asked ? asked.what : check} ${value}`;
+  });
   const parts = [all.endings[how], because, ...figures].filter(Boolean).join(' · ');
-  return words.happened(person, format(new Date(madeAt), 'd MMM HH:mm'), stepId, parts).slice(0, 1000);
+  return words.happened(person, format(new Date(madeAt), 'd MMM HH:mm'), title, parts).slice(0, 1000);
 }

@@ -5,6 +5,8 @@ import type { EndState } from '@cricket/core/next-action';
 
 /** The stack on the axle: the one taken last; before that the best one. */
 export function stackOnAxle(record: BikeRecord, state: EndState | undefined): Stack | null {
-  const taken = heldStacks(record).filter(({ end, wheelId }) => end === state?.end && wheelId === state.wheel?.id).at(-1);
+  const taken = heldStacks(record)
+    .filter(({ end, wheelId }) => end === state?.end && wheelId === state.wheel?.id)
+    .at(-1);
   return taken?.snapshot.stack ?? state?.fit?.stack?.stacks[0] ?? null;
 }

@@ -178,7 +178,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
               {current.confirmedBy ? <Txt>{words.confirmedBy(current.confirmedBy)}</Txt> : null}
             </View>
           )}
-          <RefusedHere bikeId={bikeId} stepId={step.id} />
+          <RefusedHere bikeId={bikeId} step={step} />
           {current.elsewhere && how === 'open' ? (
             <Txt bold tone="work" className="px-4 py-2" testID="elsewhere">
               {words.vouch.elsewhere(current.elsewhere.person, format(new Date(current.elsewhere.at), 'd MMM yyyy'))}

@@ -58,9 +58,9 @@ export const words = {
   },
   refusedHere: {
     title: 'This was entered here and is not taken',
-    happened: (person: string, when: string, stepId: string, what: string) => `${person}, ${when}, ${stepId}: ${what}`,
+    happened: (person: string, when: string, step: string, what: string) => `${person}, ${when}. ${step}: ${what}`,
     again: 'Send it again',
-    look: 'Keep as a note, look again',
+    look: 'Note it, look again',
   },
   endings: {
     done: 'done',
@@ -72,7 +72,7 @@ export const words = {
   },
   vouch: {
     title: (stacks: number, steps: number) =>
-      `From a file: ${stacks === 1 ? '1 stack' : `${stacks} stacks`} and ${steps === 1 ? '1 step' : `${steps} steps`} of another shop`,
+      `From a file: ${[many(stacks, 'stack'), many(steps, 'step')].filter(Boolean).join(' and ')} of another shop`,
     lead: 'Nobody here answers for them. A stack is taken anew, and what safety hangs on is done again, unless the owner answers for the other shop’s work.',
     ask: 'Answer for it',
     because: 'Why it may be relied on, as it will be read in a year',
@@ -214,3 +214,7 @@ export const words = {
     toCatalogue: 'To its entry',
   },
 };
+
+function many(count: number, one: string): string {
+  return count === 0 ? '' : `${count} ${one}${count === 1 ? '' : 's'}`;
+}

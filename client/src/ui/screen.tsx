@@ -14,6 +14,8 @@ export interface ScreenProps {
   backTo?: string;
   /** Right of the title. */
   action?: ReactNode;
+  /** A list that stays in sight beside the page itself. */
+  beside?: boolean;
   /** Stays at the bottom, under the thumb. */
   footer?: ReactNode;
   /** Between header and body, and never scrolled away. */
@@ -22,10 +24,10 @@ export interface ScreenProps {
 }
 
 /** A page: header, body that scrolls, actions at the bottom. */
-export function Screen({ title, tag, backTo, action, footer, fixed, children }: ScreenProps) {
+export function Screen({ title, tag, backTo, action, beside = false, footer, fixed, children }: ScreenProps) {
   const router = useRouter();
   return (
-    <View className="min-h-0 min-w-0 flex-1 bg-paper" role="main">
+    <View className="min-h-0 min-w-0 flex-1 bg-paper" role={beside ? 'complementary' : 'main'}>
       <View className="screen-only min-h-[60px] flex-row items-center gap-2 px-4 py-1">
         {backTo ? (
           <Pressable
@@ -41,7 +43,7 @@ export function Screen({ title, tag, backTo, action, footer, fixed, children }: 
         <Txt
           size={title.length > 22 && backTo ? 'lead' : 'title'}
           bold
-          heading={1}
+          heading={beside ? 2 : 1}
           numberOfLines={2}
           className="min-w-0 flex-1"
         >

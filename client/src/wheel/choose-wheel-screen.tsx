@@ -29,10 +29,9 @@ export function ChooseWheelScreen() {
     );
   }
   const { wheels } = workshop;
-  const sorted = [
-    ...wheels.filter(({ soldFor }) => soldFor === end),
-    ...wheels.filter(({ soldFor }) => soldFor !== end),
-  ];
+  // The chosen one first, then those sold for this end.
+  const rank = ({ id, soldFor }: (typeof wheels)[number]) => (id === state.wheel?.id ? 0 : soldFor === end ? 1 : 2);
+  const sorted = [...wheels].sort((a, b) => rank(a) - rank(b) || a.code.localeCompare(b.code, 'en', { numeric: true }));
   const take = (wheelId: string) => {
     void choose(bikeId, { end, kind: 'wheel', wheelId });
     router.navigate(endPath(bikeId, end, 'fit') as never);

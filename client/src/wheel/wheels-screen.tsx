@@ -9,11 +9,13 @@ import { Failed, Fetching, Notice } from '../ui/notice';
 import { SearchLine } from '../ui/search-line';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
+import { useWide } from '../ui/use-wide';
 import { kitLine, wheelLine } from './wheel-facts';
+import { WheelsTable } from './wheels-table';
 import { words } from './words';
 
 /** The catalogue of motor wheels. */
-export function WheelsScreen() {
+export function WheelsScreen({ openId }: { openId?: string | undefined }) {
   const router = useRouter();
   const { data, isPending, error, refetch } = useWheels();
   const [search, setSearch] = useState('');
@@ -23,9 +25,14 @@ export function WheelsScreen() {
   const wheels = (data ?? [])
     .filter((wheel) => said(wheel).includes(sought))
     .sort((a, b) => a.code.localeCompare(b.code, 'en', { numeric: true }));
+  const wide = useWide();
   const add = () => router.navigate('/wheels/new' as never);
   return (
-    <Screen title={words.title} action={<Button label={words.add} look="do" onPress={add} low />}>
+    <Screen
+      title={words.title}
+      beside={openId !== undefined}
+      action={<Button label={words.add} look="do" onPress={add} low />}
+    >
       {isPending ? <Fetching /> : null}
       {error && !data ? <Failed retry={() => void refetch()} /> : null}
       {data?.length === 0 ? (
@@ -45,24 +52,29 @@ export function WheelsScreen() {
           />
         </View>
       ) : null}
-      {wheels.map((wheel) => (
-        <Pressable
-          key={wheel.id}
-          role="link"
-          onPress={() => router.navigate(`/wheels/${wheel.id}` as never)}
-          className="min-h-[64px] justify-center border-b border-rule px-4 py-2"
-        >
-          <Txt size="lead" bold>
-            {wheel.code}
-            <Txt tone="soft">{`  ${words[wheel.soldFor]}`}</Txt>
-          </Txt>
-          <Txt tone="soft">{wheelLine(wheel)}</Txt>
-          {wheel.kit ? <Txt tone="soft">{kitLine(wheel)}</Txt> : null}
-          {wheel.kit?.unmeasured?.length ? (
-            <Txt tone="unknown">{words.patternLeft(wheel.kit.unmeasured.length)}</Txt>
-          ) : null}
-        </Pressable>
-      ))}
+      {wide && wheels.length > 0 ? <WheelsTable wheels={wheels} openId={openId} /> : null}
+      {wide ? null : wheels.map((wheel) => <Row key={wheel.id} wheel={wheel} />)}
     </Screen>
+  );
+}
+
+function Row({ wheel }: { wheel: Wheel }) {
+  const router = useRouter();
+  return (
+    <Pressable
+      role="link"
+      onPress={() => router.navigate(`/wheels/${wheel.id}` as never)}
+      className="min-h-[64px] justify-center border-b border-rule px-4 py-2"
+    >
+      <Txt size="lead" bold>
+        {wheel.code}
+        <Txt tone="soft">{`  ${words[wheel.soldFor]}`}</Txt>
+      </Txt>
+      <Txt tone="soft">{wheelLine(wheel)}</Txt>
+      {wheel.kit ? <Txt tone="soft">{kitLine(wheel)}</Txt> : null}
+      {wheel.kit?.unmeasured?.length ? (
+        <Txt tone="unknown">{words.patternLeft(wheel.kit.unmeasured.length)}</Txt>
+      ) : null}
+    </Pressable>
   );
 }

@@ -225,7 +225,7 @@ async function holdLaterWord(
   throw new ProblemError(409, 'said-meanwhile', 'Somebody looked at this step meanwhile.', [
     {
       path: 'at',
-      messages: [`${last.person} ${said} at ${last.at.toISOString()}, after this was entered: look at it again`],
+      messages: [`${last.person} ${said} after this was entered: look at it again`],
     },
   ]);
 }

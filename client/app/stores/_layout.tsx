@@ -1,0 +1,1 @@
+export { StoresLayout as default } from '../../src/stores/stores-layout';

@@ -1,0 +1,1 @@
+export { WheelsLayout as default } from '../../src/wheel/wheels-layout';

@@ -60,7 +60,10 @@ test('a bike is found by its name', async ({ page, shop }) => {
   await expect(page.getByText('No bike in the shop is called "zeppelin".')).toBeVisible();
 });
 
-test('a job goes out of one shop and into another, exactly; its stack counts once the owner answers for it', async ({ page, shop }) => {
+test('a job goes out of one shop and into another, exactly; its stack counts once the owner answers for it', async ({
+  page,
+  shop,
+}) => {
   const bike = '00000003-0000-4000-8000-000000000003';
   await page.goto(`${shop.url}/bikes/${bike}/edit`);
   const [download] = await Promise.all([

@@ -21,7 +21,10 @@ function drive(action: 'start' | 'stop'): OwnCluster {
     own.${action}();
     if ('${action}' === 'start') own.ensureDatabase('cricket_drill');
     console.log(JSON.stringify({ url: own.url('cricket_drill'), data: own.data, passwordFile: own.passwordFile }));`;
-  const printed = execFileSync(process.execPath, ['--input-type=module', '-e', script], { cwd: root, encoding: 'utf8' });
+  const printed = execFileSync(process.execPath, ['--input-type=module', '-e', script], {
+    cwd: root,
+    encoding: 'utf8',
+  });
   return JSON.parse(printed.trim().split('\n').pop()!) as OwnCluster;
 }
 

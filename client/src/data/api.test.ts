@@ -29,6 +29,18 @@ describe('talking to the server', () => {
     });
   });
 
+  it('says how long an entry has waited, by the phone’s own clock alone', async () => {
+    fetched.mockResolvedValue(answer(201, { stored: true }));
+    const told = async (madeMs?: number) => {
+      await send({ ...write, ...(madeMs !== undefined && { madeMs }) });
+      return (fetched.mock.calls.at(-1)![1].headers as Record<string, string>)['x-queued-ms'];
+    };
+    expect(await told()).toBeUndefined();
+    expect(Number(await told(Date.now() - 90_000))).toBeCloseTo(90_000, -3);
+    // A clock that was set back meanwhile: nothing has waited for less than no time.
+    expect(await told(Date.now() + 90_000)).toBe('0');
+  });
+
   it('tells "no" from "not now"', async () => {
     fetched.mockResolvedValue(answer(422, { title: 'Some fields do not hold.', code: 'invalid-input' }));
     await expect(send(write)).rejects.toMatchObject({ problem: { code: 'invalid-input' } });

@@ -31,7 +31,7 @@ const state = {
   accepted: null,
 } as unknown as EndState;
 const best = state.fit!.stack!.stacks[0]!;
-const record = { bike: { id: 'b' }, stacks: [] } as unknown as BikeRecord;
+const record = { bike: { id: 'b' }, stacks: [], events: [] } as unknown as BikeRecord;
 const figures = (values: Record<string, number>): CheckValues => ({ ...noValues, figures: values });
 const show = (values: CheckValues = noValues, who: 'Wren' | 'Tolly' = 'Wren') =>
   renderAt(who, <AsFitted record={record} state={state} values={values} />);

@@ -46,7 +46,9 @@ export function jobData(
 /** The same job with steps and torques as they were when its stacks were taken, whatever was changed since. */
 export function asAccepted(data: JobData): JobData {
   const { record, job: today } = data;
-  const last = heldStacks(record).flatMap(({ snapshot }) => snapshot.planned ?? []).at(-1);
+  const last = heldStacks(record)
+    .flatMap(({ snapshot }) => snapshot.planned ?? [])
+    .at(-1);
   if (!today || !last) return data;
   const ends = today.ends.map((end) => ({ ...end, ...takenAt(record, end.end)?.snapshot.planned?.end }));
   const job = { ...today, ends, stated: last.stated };
@@ -55,5 +57,9 @@ export function asAccepted(data: JobData): JobData {
 
 /** The stack of this end that was taken last and holds. */
 export function takenAt(record: Pick<BikeRecord, 'stacks' | 'events'>, end: End): AcceptedStack | null {
-  return heldStacks(record).filter((stack) => stack.end === end).at(-1) ?? null;
+  return (
+    heldStacks(record)
+      .filter((stack) => stack.end === end)
+      .at(-1) ?? null
+  );
 }

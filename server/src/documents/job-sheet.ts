@@ -226,7 +226,10 @@ function stoodIn({ steps }: JobData): Content[] {
 
 const stepHead: TableCell[] = ['', 'Step', 'Reached', 'By'].map((text) => ({ text, bold: true }));
 
-function stepRow({ step, how, person, because, confirmedBy, elsewhere, readings }: StepState, units: Units): TableCell[] {
+function stepRow(
+  { step, how, person, because, confirmedBy, elsewhere, readings }: StepState,
+  units: Units,
+): TableCell[] {
   const marks = { open: '', done: 'x', skipped: '–', problem: '!', 'stood-in': 'S' } as const;
   const asked = step.checks.flatMap((check) =>
     check.kind === 'torque' ? [`${check.what} ${check.nm} N·m${check.source ? ` (${check.source})` : ''}`] : [],
@@ -240,7 +243,12 @@ function stepRow({ step, how, person, because, confirmedBy, elsewhere, readings 
     { text: marks[how], bold: true },
     { text: [step.end ? `${step.title} (${step.end})` : step.title, ...(because ? [`: ${because}`] : [])].join('') },
     { text: inUnits((reached.length ? reached : how === 'open' ? asked : []).join('\n'), units), fontSize: 8 },
-    { text: [person, elsewhere && `elsewhere: ${elsewhere.person}`, confirmedBy && `confirmed by ${confirmedBy}`].filter(Boolean).join('\n'), fontSize: 8 },
+    {
+      text: [person, elsewhere && `elsewhere: ${elsewhere.person}`, confirmedBy && `confirmed by ${confirmedBy}`]
+        .filter(Boolean)
+        .join('\n'),
+      fontSize: 8,
+    },
   ];
 }
 

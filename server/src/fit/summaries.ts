@@ -42,7 +42,13 @@ function workshopStamp(workshop: Workshop): string {
 
 /** Everything of a bike that its summary reads: all is only ever added or withdrawn. */
 function recordStamp({ bike, readings, choices, stacks, events }: BikeRecord): string {
-  return [bike.version, addedAndWithdrawn(readings), addedAndWithdrawn(choices), stacks.length, addedAndWithdrawn(events)].join(' ');
+  return [
+    bike.version,
+    addedAndWithdrawn(readings),
+    addedAndWithdrawn(choices),
+    stacks.length,
+    addedAndWithdrawn(events),
+  ].join(' ');
 }
 
 function addedAndWithdrawn(rows: readonly { withdrawnAt?: string | null | undefined }[]): string {

@@ -84,7 +84,9 @@ async function holdRoom(manager: EntityManager, bikeId: string, bytes: number): 
   throw new ProblemError(422, 'invalid-input', 'The photos of this bike fill their room.', [
     {
       path: 'picture',
-      messages: [`has ${mb(bytes)} MB; ${mb(Number(used))} of ${mb(mostPhotoBytes)} MB are taken by this bike's photos`],
+      messages: [
+        `has ${mb(bytes)} MB; ${mb(Number(used))} of ${mb(mostPhotoBytes)} MB are taken by this bike's photos`,
+      ],
     },
   ]);
 }

@@ -36,7 +36,10 @@ export function madeAt(c: Context, claimed: string): Date {
   const ageMs = /^\d{1,11}$/.test(told) ? Number(told) : Infinity;
   if (ageMs > longestQueueMs) {
     throw new ProblemError(422, 'invalid-input', 'An entry waits at a phone for a year at most.', [
-      { path: queuedHeader, messages: [`must be from 0 to ${longestQueueMs} (given: ${JSON.stringify(told.slice(0, 40))})`] },
+      {
+        path: queuedHeader,
+        messages: [`must be from 0 to ${longestQueueMs} (given: ${JSON.stringify(told.slice(0, 40))})`],
+      },
     ]);
   }
   const made = Date.now() - ageMs;

@@ -28,6 +28,29 @@ export default typescript.config(
     },
   },
   {
+    // What core works out depends on what it is given: no clock, no chance, no network, no machine.
+    files: ['core/src/**/*.ts'],
+    ignores: ['core/src/**/*.test.ts', 'core/src/**/*.testing.ts'],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        ...['fetch', 'process', 'window', 'document', 'navigator', 'localStorage', 'performance'].map((name) => ({
+          name,
+          message: 'core works out what it is given',
+        })),
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'the time is given to core' },
+        { object: 'Math', property: 'random', message: 'core draws nothing by chance' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'the time is given to core' },
+      ],
+    },
+  },
+  {
     files: ['client/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': reactHooks },
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },

@@ -13,7 +13,32 @@ module.exports = {
       name: 'contract-knows-core-only',
       severity: 'error',
       from: { path: '^contract/src' },
-      to: { path: '^(server|client|e2e|bench)/' },
+      to: { path: '^(server|client|e2e|bench)/|^node_modules/(react|expo|@tanstack|hono|typeorm)' },
+    },
+    {
+      name: 'calc-is-core',
+      comment: 'the command runs what core works out, and nothing else',
+      severity: 'error',
+      from: { path: '^core/calc' },
+      to: { path: '^(contract|server|client|e2e|bench)/' },
+    },
+    {
+      name: 'ui-knows-no-feature',
+      severity: 'error',
+      from: { path: '^client/src/ui/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^client/src/(?!ui/|settings/settings)' },
+    },
+    {
+      name: 'data-knows-no-feature',
+      severity: 'error',
+      from: { path: '^client/src/data/' },
+      to: { path: '^client/src/(?!data/|ui/|session/|workers/)' },
+    },
+    {
+      name: 'bench-runs-what-is-built',
+      severity: 'error',
+      from: { path: '^bench/' },
+      to: { path: '^client/' },
     },
     {
       name: 'server-not-sideways',

@@ -10,7 +10,17 @@ const checks = [
   ['lint', ['eslint', '.', '--max-warnings', '0']],
   [
     'layers',
-    ['depcruise', '--config', '.dependency-cruiser.cjs', 'core', 'contract', 'server', 'client/src', 'client/app'],
+    [
+      'depcruise',
+      '--config',
+      '.dependency-cruiser.cjs',
+      'core',
+      'contract',
+      'server',
+      'client/src',
+      'client/app',
+      'bench',
+    ],
   ],
   ['format', ['prettier', '--check', '.', '--log-level', 'warn']],
 ];

@@ -1,1 +1,1 @@
-export { NotFoundScreen as default } from '../src/ui/not-found-screen';
+export { NotFoundScreen as default } from '../src/frame/not-found-screen';

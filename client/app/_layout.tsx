@@ -1,3 +1,3 @@
 import '../global.css';
 
-export { AppFrame as default, AppError as ErrorBoundary } from '../src/ui/app-frame';
+export { AppFrame as default, AppError as ErrorBoundary } from '../src/frame/app-frame';

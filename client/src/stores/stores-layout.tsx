@@ -1,6 +1,6 @@
 import { useGlobalSearchParams } from 'expo-router';
 
-import { Beside } from '../ui/beside';
+import { Beside } from '../frame/beside';
 import { StoresScreen } from './stores-screen';
 
 /** The stores, with the line that is open beside them. */

@@ -1,6 +1,6 @@
 import { useGlobalSearchParams, usePathname } from 'expo-router';
 
-import { Beside } from '../ui/beside';
+import { Beside } from '../frame/beside';
 import { WheelsScreen } from './wheels-screen';
 
 /** The catalogue, with the wheel that is open beside it. With jaws in one hand nothing else is in sight. */

@@ -2,7 +2,7 @@ import { Slot } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 
-import { useWide } from './use-wide';
+import { useWide } from '../ui/use-wide';
 
 export interface BesideProps {
   /** The list itself, which is also the page while none of its lines is open. */

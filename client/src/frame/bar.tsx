@@ -1,9 +1,9 @@
 import { usePathname, useRouter } from 'expo-router';
 import { Pressable, View } from 'react-native';
 
-import { Icon, type IconName } from './icons';
-import { Txt } from './txt';
-import { words } from './words';
+import { Icon, type IconName } from '../ui/icons';
+import { Txt } from '../ui/txt';
+import { words } from '../ui/words';
 
 const places: { name: string; icon: IconName; path: string; owns: (path: string) => boolean }[] = [
   { name: words.bikes, icon: 'bikes', path: '/', owns: (path) => path === '/' || path.startsWith('/bikes') },

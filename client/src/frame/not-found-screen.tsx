@@ -1,8 +1,8 @@
 import { useRouter } from 'expo-router';
 
-import { Notice } from './notice';
-import { Screen } from './screen';
-import { words } from './words';
+import { Notice } from '../ui/notice';
+import { Screen } from '../ui/screen';
+import { words } from '../ui/words';
 
 /** An address that leads nowhere. */
 export function NotFoundScreen() {

@@ -2,9 +2,9 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
 import { useOutbox } from '../data/use-outbox';
-import { Button } from './button';
-import { Txt } from './txt';
-import { words } from './words';
+import { Button } from '../ui/button';
+import { Txt } from '../ui/txt';
+import { words } from '../ui/words';
 
 /** Says honestly what has not reached the server, and what it refused. Nothing to say: nothing shown. */
 export function SyncStrip() {

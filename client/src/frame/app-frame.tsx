@@ -10,12 +10,12 @@ import { keptForMs, queryClient } from '../data/queries';
 import { useSession } from '../session/use-session';
 import { useUnitsOfShop } from '../settings/use-units-of-shop';
 import { Bar } from './bar';
-import { Fetching, Notice } from './notice';
+import { Fetching, Notice } from '../ui/notice';
 import { NewerStrip } from './newer-strip';
 import { SyncStrip } from './sync-strip';
-import { useDark } from './tones';
-import { useWide } from './use-wide';
-import { words } from './words';
+import { useDark } from '../ui/tones';
+import { useWide } from '../ui/use-wide';
+import { words } from '../ui/words';
 
 /** Everything around a page: data, theme, the bar, the sync strip. */
 export function AppFrame() {

@@ -2,9 +2,9 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
 import { registerServiceWorker } from '../data/service-worker';
-import { Button } from './button';
-import { Txt } from './txt';
-import { words } from './words';
+import { Button } from '../ui/button';
+import { Txt } from '../ui/txt';
+import { words } from '../ui/words';
 
 /** Says that a newer version of the app is there; nobody is thrown out of a step for it. */
 export function NewerStrip() {

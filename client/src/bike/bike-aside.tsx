@@ -6,15 +6,15 @@ import type { End } from '@cricket/core/features';
 import { eventsOf } from '@cricket/core/job-events';
 import type { EndState } from '@cricket/core/next-action';
 import { format } from 'date-fns/format';
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { KitFacts } from '@cricket/core/kit';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { useWrites } from '../data/use-writes';
 import { BikeMap } from '../drawing/bike-map/bike-map';
 import { verdictWords } from '../ui/mark';
 import { Rule } from '../ui/rule';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { listedLines } from '../order/order-lines';
 import { bothPath, endPath, journalPath, putBackPath, standPath, takeInPath } from './paths';
@@ -90,7 +90,6 @@ interface StationsProps {
 }
 
 function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
-  const router = useRouter();
   const { end, facts, wheel, fit, next } = state;
   const plan = measurePlan(facts).filter(({ required }) => required);
   const done = plan.filter(({ state: how }) => how === 'settled').length;
@@ -220,11 +219,7 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
       {rows.map((row, index) => (
         <View key={row.name}>
           {index > 0 ? <Rule /> : null}
-          <Pressable
-            role="link"
-            onPress={() => router.navigate(row.path as never)}
-            className="min-h-[52px] flex-row items-center gap-3 py-2"
-          >
+          <ToPage to={row.path} className="min-h-[52px] flex-row items-center gap-3 py-2">
             <View
               className={`h-3.5 w-3.5 border-2 border-ink ${row.done ? 'bg-ink' : row.now ? 'bg-lime' : 'bg-transparent'}`}
               aria-hidden
@@ -235,7 +230,7 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
             <Txt tone="soft" className="min-w-0 flex-1">
               {row.says}
             </Txt>
-          </Pressable>
+          </ToPage>
         </View>
       ))}
     </View>

@@ -1,7 +1,7 @@
 import { isCarbon, openFeatures, type EndFacts } from '@cricket/core/end-facts';
 import { firstLookFeatures, type End } from '@cricket/core/features';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { useWrites } from '../data/use-writes';
 import { Vouch } from '../stand/vouch';
@@ -9,6 +9,7 @@ import { Button } from '../ui/button';
 import { Mark } from '../ui/mark';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { words as shared } from '../ui/words';
@@ -56,13 +57,9 @@ export function BikeScreen() {
       tag={wide ? undefined : bike.tag}
       backTo="/"
       action={
-        <Pressable
-          role="link"
-          onPress={() => router.navigate(`/bikes/${bikeId}/edit` as never)}
-          className="min-h-[48px] justify-center px-2"
-        >
+        <ToPage to={`/bikes/${bikeId}/edit`} className="min-h-[48px] justify-center px-2">
           <Txt className="underline">{words.edit}</Txt>
-        </Pressable>
+        </ToPage>
       }
       footer={
         sentence.button && !bike.withdrawnAt ? (
@@ -95,19 +92,13 @@ export function BikeScreen() {
 
 /** A verdict from a few readings, for an end that is not measured yet. */
 function SoFar({ bikeId, end, facts }: { bikeId: string; end: End; facts: EndFacts }) {
-  const router = useRouter();
   if (isCarbon(facts) || openFeatures(facts).length === 0) return null;
   const left = firstLookFeatures.filter((id) => !facts.words.has(id) && !facts.lengths.has(id));
   const path = left.length > 0 ? firstLookPath(bikeId, end) : endPath(bikeId, end, 'match');
   return (
-    <Pressable
-      role="link"
-      onPress={() => router.navigate(path as never)}
-      className="min-h-[48px] justify-center"
-      testID="first-look"
-    >
+    <ToPage to={path} className="min-h-[48px] justify-center" testID="first-look">
       <Txt className="underline">{left.length > 0 ? words.firstLook(left.length) : words.soFar}</Txt>
-    </Pressable>
+    </ToPage>
   );
 }
 

@@ -1,11 +1,11 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { measurePlan } from '@cricket/core/end-facts';
 import type { EndState } from '@cricket/core/next-action';
-import { useRouter } from 'expo-router';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { answerName, featureWords } from '../measure/feature-words';
 import { Rule } from '../ui/rule';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { figure } from './figures';
 import { measurePath } from './paths';
@@ -13,7 +13,6 @@ import { words } from './words';
 
 /** What is known of an end, reading by reading; each leads to its measuring page. */
 export function ReadingsList({ record, state }: { record: BikeRecord; state: EndState }) {
-  const router = useRouter();
   const { facts, end } = state;
   const known = measurePlan(facts).filter(({ state: how }) => how !== 'open');
   return (
@@ -24,16 +23,15 @@ export function ReadingsList({ record, state }: { record: BikeRecord; state: End
       {known.length === 0 ? <Txt tone="soft">{words.noReadings}</Txt> : null}
       {known.map(({ feature }) => (
         <View key={feature.id}>
-          <Pressable
-            role="link"
-            onPress={() => router.navigate(measurePath(record.bike.id, end, feature.id) as never)}
+          <ToPage
+            to={measurePath(record.bike.id, end, feature.id)}
             className="min-h-[48px] flex-row items-center gap-3"
           >
             <Txt className="min-w-0 flex-1">{featureWords(feature.id).title}</Txt>
             <Txt size="lead" figure bold className="max-w-[50%] text-right">
               {shown(feature.id, state)}
             </Txt>
-          </Pressable>
+          </ToPage>
           <Rule />
         </View>
       ))}

@@ -14,6 +14,7 @@ import { Button } from '../ui/button';
 import { Mark, verdictWords } from '../ui/mark';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { words as shared } from '../ui/words';
@@ -260,11 +261,10 @@ export function FitScreen() {
 }
 
 function Go({ label, path }: { label: string; path: string }) {
-  const router = useRouter();
   return (
-    <Pressable role="link" onPress={() => router.navigate(path as never)} className="min-h-[48px] justify-center">
+    <ToPage to={path} className="min-h-[48px] justify-center">
       <Txt className="underline">{label}</Txt>
-    </Pressable>
+    </ToPage>
   );
 }
 

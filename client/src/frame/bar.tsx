@@ -1,7 +1,8 @@
-import { usePathname, useRouter } from 'expo-router';
-import { Pressable, View } from 'react-native';
+import { usePathname } from 'expo-router';
+import { View } from 'react-native';
 
 import { Icon, type IconName } from '../ui/icons';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { words } from '../ui/words';
 
@@ -15,7 +16,6 @@ const places: { name: string; icon: IconName; path: string; owns: (path: string)
 /** The way between the four places: along the bottom on a phone, down the side on a wide screen. */
 export function Bar({ wide }: { wide: boolean }) {
   const path = usePathname();
-  const router = useRouter();
   return (
     <View
       role="navigation"
@@ -24,18 +24,17 @@ export function Bar({ wide }: { wide: boolean }) {
       {places.map(({ name, icon, path: to, owns }) => {
         const here = owns(path);
         return (
-          <Pressable
+          <ToPage
             key={name}
-            role="link"
             aria-current={here ? 'page' : undefined}
-            onPress={() => router.navigate(to as never)}
+            to={to}
             className={`items-center justify-center ${wide ? 'h-[72px] border-l-[6px]' : 'h-[60px] flex-1 border-t-4'} ${here ? 'border-lime' : 'border-transparent'}`}
           >
             <Icon name={icon} tone={here ? 'ink' : 'soft'} />
             <Txt size="label" figure bold={here} tone={here ? 'ink' : 'soft'}>
               {name}
             </Txt>
-          </Pressable>
+          </ToPage>
         );
       })}
     </View>

@@ -2,7 +2,7 @@ import type { End } from '@cricket/core/features';
 import { chosenWheelId } from '@cricket/core/choices';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { bikePath, endPath, measurePath } from '../bike/paths';
 import { useBike } from '../data/use-bikes';
@@ -12,6 +12,7 @@ import { featureWords } from '../measure/feature-words';
 import { Button } from '../ui/button';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { words as shared } from '../ui/words';
@@ -113,9 +114,8 @@ export function MatchScreen() {
       }
     >
       {telling && pair.length < 2 && !line ? (
-        <Pressable
-          role="link"
-          onPress={() => router.navigate(measurePath(bikeId, telling.end, telling.feature) as never)}
+        <ToPage
+          to={measurePath(bikeId, telling.end, telling.feature)}
           className="mx-4 mb-2 min-h-[56px] justify-center border-2 border-ink bg-sheet px-3 py-2"
           testID="read-next"
         >
@@ -125,27 +125,22 @@ export function MatchScreen() {
           <Txt bold className="underline">
             {words.readNext(featureWords(telling.feature).title, telling.kits)}
           </Txt>
-        </Pressable>
+        </ToPage>
       ) : null}
       {body()}
       {refused.map(({ wheel, end: where, refused: why }) => (
-        <Pressable
+        <ToPage
           key={`${wheel.id}${where}`}
-          role="link"
-          onPress={() => router.navigate(`/wheels/${wheel.id}` as never)}
+          to={`/wheels/${wheel.id}`}
           className="min-h-[56px] justify-center border-b border-rule px-4 py-2"
         >
           <Txt bold>{words.refused(wheel.code, words.at[where])}</Txt>
           <Txt tone="unknown">{why.message}</Txt>
-        </Pressable>
+        </ToPage>
       ))}
-      <Pressable
-        role="link"
-        onPress={() => router.navigate(endPath(bikeId, end, 'wheel') as never)}
-        className="min-h-[48px] justify-center px-4"
-      >
+      <ToPage to={endPath(bikeId, end, 'wheel')} className="min-h-[48px] justify-center px-4">
         <Txt className="underline">{words.delivered}</Txt>
-      </Pressable>
+      </ToPage>
     </Screen>
   );
 }

@@ -1,14 +1,14 @@
 import { routes } from '@cricket/contract/routes';
 import { roles, type SessionInfo } from '@cricket/contract/shapes';
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { ask } from '../data/api';
 import { persister } from '../data/persister';
 import { keys, queryClient } from '../data/queries';
 import { Button } from '../ui/button';
 import { Segments } from '../ui/segments';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { HandOver } from './hand-over';
 import { problemWords } from './problem-words';
@@ -18,7 +18,6 @@ import { words } from './words';
 
 /** Who is at this phone; handing it over, signing out. */
 export function WhoIsHere() {
-  const router = useRouter();
   const session = useSession();
   const { own } = useMay();
   const [problem, setProblem] = useState<string[]>([]);
@@ -67,15 +66,11 @@ export function WhoIsHere() {
         </Txt>
       ))}
       {own ? (
-        <Pressable
-          role="link"
-          onPress={() => router.navigate('/people' as never)}
-          className="min-h-[48px] justify-center"
-        >
+        <ToPage to="/people" className="min-h-[48px] justify-center">
           <Txt bold className="underline">
             {words.people}
           </Txt>
-        </Pressable>
+        </ToPage>
       ) : null}
       {session.data?.demo ? null : (
         <>

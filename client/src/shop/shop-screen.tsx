@@ -1,8 +1,7 @@
 import type { SecondLooks } from '@cricket/core/procedure';
 import { format } from 'date-fns/format';
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, TextInput, View } from 'react-native';
+import { TextInput, View } from 'react-native';
 
 import type { PendingWrite } from '../data/outbox-store';
 import { outbox } from '../data/shared-outbox';
@@ -17,12 +16,12 @@ import { changeSettings, useSettings } from '../settings/settings';
 import { Button } from '../ui/button';
 import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { words } from './words';
 
 /** Who is here, how the page looks, and what is on its way to the server. */
 export function ShopScreen() {
-  const router = useRouter();
   const shop = useShop();
   const { theme, sound } = useSettings();
   const { data: settings } = useShopSettings();
@@ -62,16 +61,11 @@ export function ShopScreen() {
         ) : null}
         <View>
           {(['/units', '/limits'] as const).map((path) => (
-            <Pressable
-              key={path}
-              role="link"
-              onPress={() => router.navigate(path as never)}
-              className="min-h-[48px] justify-center"
-            >
+            <ToPage key={path} to={path} className="min-h-[48px] justify-center">
               <Txt bold className="underline">
                 {words.pages[path]}
               </Txt>
-            </Pressable>
+            </ToPage>
           ))}
         </View>
         <Sync />

@@ -1,14 +1,13 @@
 import type { StepState } from '@cricket/core/procedure';
-import { useRouter } from 'expo-router';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { secondLookPath, standPath } from '../bike/paths';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { words } from './words';
 
 /** What a step waits for: other steps one by one, and a second person's looks in one place. */
 export function FirstComes({ bikeId, others }: { bikeId: string; others: readonly StepState[] }) {
-  const router = useRouter();
   const unseen = others.filter(({ awaitsSecond }) => awaitsSecond);
   return (
     <View className="px-4 py-2" testID="first-comes">
@@ -16,24 +15,14 @@ export function FirstComes({ bikeId, others }: { bikeId: string; others: readonl
       {others
         .filter(({ awaitsSecond }) => !awaitsSecond)
         .map(({ step }) => (
-          <Pressable
-            key={step.id}
-            role="link"
-            onPress={() => router.replace(standPath(bikeId, step.id) as never)}
-            className="min-h-[48px] justify-center"
-          >
+          <ToPage key={step.id} to={standPath(bikeId, step.id)} instead className="min-h-[48px] justify-center">
             <Txt className="underline">{step.title}</Txt>
-          </Pressable>
+          </ToPage>
         ))}
       {unseen.length > 0 ? (
-        <Pressable
-          role="link"
-          onPress={() => router.navigate(secondLookPath(bikeId) as never)}
-          className="min-h-[48px] justify-center"
-          testID="first-second-look"
-        >
+        <ToPage to={secondLookPath(bikeId)} className="min-h-[48px] justify-center" testID="first-second-look">
           <Txt className="underline">{words.secondLook.waiting(unseen.length)}</Txt>
-        </Pressable>
+        </ToPage>
       ) : null}
     </View>
   );

@@ -3,11 +3,12 @@ import { lastParcel, type JobEventData } from '@cricket/core/job-events';
 import type { EndJob } from '@cricket/core/procedure';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { claimPath } from '../bike/paths';
 import { Button } from '../ui/button';
 import { TextLine } from '../ui/text-line';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import type { CheckValues } from './check-values';
 import { words } from './words';
@@ -58,13 +59,9 @@ export function ParcelPanel({ record, end, wheelId, values, onRecord }: ParcelPa
       {differs.trim() ? (
         <View>
           <Txt>{words.parcel.differsWhat}</Txt>
-          <Pressable
-            role="link"
-            onPress={() => router.navigate(`/wheels/${wheelId}` as never)}
-            className="min-h-[48px] justify-center"
-          >
+          <ToPage to={`/wheels/${wheelId}`} className="min-h-[48px] justify-center">
             <Txt className="underline">{words.parcel.toCatalogue}</Txt>
-          </Pressable>
+          </ToPage>
         </View>
       ) : null}
       <View className="flex-row gap-2">

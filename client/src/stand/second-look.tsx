@@ -1,9 +1,8 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
 import type { JobFacts, StepState } from '@cricket/core/procedure';
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { figure } from '../bike/figures';
 import { standPath } from '../bike/paths';
@@ -15,6 +14,7 @@ import { useMe } from '../session/use-session';
 import { Button } from '../ui/button';
 import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { AskBecause } from './ask-because';
 import { looks } from './second-person';
@@ -67,7 +67,6 @@ interface ToBeSeenProps {
 /** One step as it was done, and the second person's two answers. */
 function ToBeSeen({ record, atEnd, state, own }: ToBeSeenProps) {
   const { step, person, readings } = state;
-  const router = useRouter();
   const { addEvent } = useWrites();
   const [asking, setAsking] = useState(false);
   const say = (how: 'confirmed' | 'problem', more: object = {}) =>
@@ -75,16 +74,15 @@ function ToBeSeen({ record, atEnd, state, own }: ToBeSeenProps) {
   const found = new Map(readings.map(({ check, value }) => [check, value]));
   return (
     <View className="gap-1 border-b-2 border-ink px-4 py-3" testID={`look-${step.id}`}>
-      <Pressable
-        role="link"
+      <ToPage
         aria-label={`${words.secondLook.toStep}: ${step.title}`}
-        onPress={() => router.navigate(standPath(record.bike.id, step.id) as never)}
+        to={standPath(record.bike.id, step.id)}
         className="min-h-[48px] justify-center"
       >
         <Txt size="lead" bold className="underline">
           {step.end ? `${step.title} · ${words.ends[step.end]}` : step.title}
         </Txt>
-      </Pressable>
+      </ToPage>
       {step.checks.map((check) => {
         const value = found.get(check.id);
         if (check.kind === 'second-person') return null;

@@ -12,6 +12,7 @@ import { Segments } from '../ui/segments';
 import { hours } from '../match/figures';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { words as shared } from '../ui/words';
 import { BriefPage } from './brief-page';
@@ -85,16 +86,15 @@ export function StandScreen() {
         </Pressable>
       </View>
       {unseen > 0 ? (
-        <Pressable
-          role="link"
-          onPress={() => router.navigate(secondLookPath(bikeId) as never)}
+        <ToPage
+          to={secondLookPath(bikeId)}
           className="min-h-[48px] justify-center border-t border-rule"
           testID="to-second-look"
         >
           <Txt bold className="underline">
             {words.secondLook.waiting(unseen)}
           </Txt>
-        </Pressable>
+        </ToPage>
       ) : null}
       {waits.waits.map((wait) => (
         <View key={wait.stepId} className="flex-row items-center justify-between border-t border-rule" role="timer">

@@ -3,11 +3,10 @@ import type { LimitsInput } from '@cricket/core/limits';
 import type { EndState } from '@cricket/core/next-action';
 import type { EndJob, JobFacts } from '@cricket/core/procedure';
 import { putBack } from '@cricket/core/put-back';
-import { useRouter } from 'expo-router';
-import { Pressable } from 'react-native';
 
 import { endPath, measurePath } from '../bike/paths';
 import { useWrites } from '../data/use-writes';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { AsFitted } from './as-fitted';
 import { AsFound } from './as-found';
@@ -109,10 +108,9 @@ export function StepExtras({ record, job, end, state, base, values, limits, onGo
 
 /** Leads to another page that the step needs. */
 function StepLink({ label, path }: { label: string; path: string }) {
-  const router = useRouter();
   return (
-    <Pressable role="link" onPress={() => router.navigate(path as never)} className="min-h-[56px] justify-center px-4">
+    <ToPage to={path} className="min-h-[56px] justify-center px-4">
       <Txt className="underline">{label}</Txt>
-    </Pressable>
+    </ToPage>
   );
 }

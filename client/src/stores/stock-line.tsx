@@ -1,11 +1,11 @@
 import type { StoreItem } from '@cricket/contract/shapes';
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 
 import { figure, mm } from '../bike/figures';
 import type { useRefusal } from '../data/use-refusal';
 import { useWrites } from '../data/use-writes';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { words } from './words';
 
@@ -72,12 +72,10 @@ export interface ToLineProps {
 
 /** Its size, which leads to the line itself. */
 export function ToLine({ item, note, underlined = false }: ToLineProps) {
-  const router = useRouter();
   return (
-    <Pressable
-      role="link"
+    <ToPage
       aria-label={`${words.change} ${words.kinds[item.kind]} ${sizeOf(item)}`}
-      onPress={() => router.navigate(`/stores/${item.id}` as never)}
+      to={`/stores/${item.id}`}
       className="min-h-[48px] min-w-0 flex-1 justify-center"
     >
       <Txt size="lead" figure bold className={underlined ? 'underline' : ''}>
@@ -88,6 +86,6 @@ export function ToLine({ item, note, underlined = false }: ToLineProps) {
           {note}
         </Txt>
       ) : null}
-    </Pressable>
+    </ToPage>
   );
 }

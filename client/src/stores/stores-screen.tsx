@@ -2,7 +2,7 @@ import type { StoreItem } from '@cricket/contract/shapes';
 import { storeKinds } from '@cricket/core/parts';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { useStores } from '../data/use-bikes';
 import { useRefusal } from '../data/use-refusal';
@@ -10,6 +10,7 @@ import { Button } from '../ui/button';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { SearchLine } from '../ui/search-line';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { Count, detailsOf, ToLine, type Settle } from './stock-line';
@@ -50,13 +51,9 @@ export function StoresScreen({ openId }: { openId?: string | undefined }) {
       ) : null}
       <View className="gap-2 px-4 pb-1 lg:flex-row lg:items-center">
         <SearchLine label={words.search} value={search} onChange={setSearch} testID="search-stores" />
-        <Pressable
-          role="link"
-          onPress={() => router.navigate('/files' as never)}
-          className="min-h-[48px] justify-center"
-        >
+        <ToPage to="/files" className="min-h-[48px] justify-center">
           <Txt className="underline">{words.files}</Txt>
-        </Pressable>
+        </ToPage>
       </View>
       {data && data.length > 0 && found.length === 0 ? <Txt className="px-4">{words.notFound(search)}</Txt> : null}
       {wide ? (

@@ -3,7 +3,7 @@ import { takeIn, type Place } from '@cricket/core/take-in';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { useForm, type Control } from 'react-hook-form';
-import { Pressable, useWindowDimensions, View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 
 import { bikePath } from '../bike/paths';
 import { useBothEnds } from '../bike/use-both-ends';
@@ -16,6 +16,7 @@ import { RoleButton } from '../session/role-button';
 import { Choices, Field } from '../ui/field';
 import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { words as shared } from '../ui/words';
@@ -153,7 +154,6 @@ function FigurePair({
 function Score({ bike, states }: { bike: Bike; states: States }) {
   const { width } = useWindowDimensions();
   const wide = useWide();
-  const router = useRouter();
   const [open, setOpen] = useState<Place | null>(null);
   const bikes = useBikes();
   const limits = useShopSettings().data?.limits;
@@ -192,14 +192,9 @@ function Score({ bike, states }: { bike: Bike; states: States }) {
             {words.others}
           </Txt>
           {others.map((row) => (
-            <Pressable
-              key={row.bike.id}
-              role="link"
-              onPress={() => router.navigate(bikePath(row.bike.id) as never)}
-              className="min-h-[48px] justify-center"
-            >
+            <ToPage key={row.bike.id} to={bikePath(row.bike.id)} className="min-h-[48px] justify-center">
               <Txt className="underline">{`${row.bike.tag} ${row.bike.name}`}</Txt>
-            </Pressable>
+            </ToPage>
           ))}
         </View>
       ) : null}

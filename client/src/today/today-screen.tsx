@@ -2,7 +2,7 @@ import type { BikeSummary } from '@cricket/contract/shapes';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { nextSentence } from '../bike/next-words';
 import { nextPath } from '../bike/paths';
@@ -15,6 +15,7 @@ import { Rule } from '../ui/rule';
 import { Screen } from '../ui/screen';
 import { SearchLine } from '../ui/search-line';
 import { Tag } from '../ui/tag';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { useTodayList } from './use-today-list';
@@ -121,13 +122,12 @@ function Row({ row, big }: { row: BikeSummary; big?: boolean }) {
   const wide = useWide();
   const { bike, end, wheelCode, next } = row;
   const sentence = nextSentence(next);
-  const open = () => router.navigate(`/bikes/${bike.id}` as never);
   const where = [bike.name, [next.kind === 'refused' ? next.end : end, wheelCode].filter(Boolean).join(' ')].join(
     ' · ',
   );
   return (
     <View className={`px-4 ${big ? 'py-4' : 'py-3'} ${wide && big ? 'flex-row items-center gap-6' : 'gap-3'}`}>
-      <Pressable role="link" onPress={open} className="min-w-0 flex-1 flex-row gap-4">
+      <ToPage to={`/bikes/${bike.id}`} className="min-w-0 flex-1 flex-row gap-4">
         <View className="items-center gap-1">
           <BikeMap bike={bike} width={92} height={60} ends={{ front: null, rear: null, [end]: sentence.verdict }} />
           <Tag text={bike.tag} />
@@ -145,7 +145,7 @@ function Row({ row, big }: { row: BikeSummary; big?: boolean }) {
             </Txt>
           </View>
         </View>
-      </Pressable>
+      </ToPage>
       {big ? (
         <Button
           label={words.carryOn}

@@ -1,9 +1,9 @@
-import { useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
-import { Pressable, ScrollView, View } from 'react-native';
+import { ScrollView, View } from 'react-native';
 
 import { Icon } from './icons';
 import { Tag } from './tag';
+import { ToPage } from './to-page';
 import { Txt } from './txt';
 import { words } from './words';
 
@@ -25,19 +25,13 @@ export interface ScreenProps {
 
 /** A page: header, body that scrolls, actions at the bottom. */
 export function Screen({ title, tag, backTo, action, beside = false, footer, fixed, children }: ScreenProps) {
-  const router = useRouter();
   return (
     <View className="min-h-0 min-w-0 flex-1 bg-paper" role={beside ? 'complementary' : 'main'}>
       <View className="screen-only min-h-[60px] flex-row items-center gap-2 px-4 py-1">
         {backTo ? (
-          <Pressable
-            role="link"
-            aria-label={words.back}
-            onPress={() => router.navigate(backTo as never)}
-            className="-ml-3 h-12 w-12 items-center justify-center"
-          >
+          <ToPage aria-label={words.back} to={backTo} className="-ml-3 h-12 w-12 items-center justify-center">
             <Icon name="back" />
-          </Pressable>
+          </ToPage>
         ) : null}
         {tag ? <Tag text={tag} /> : null}
         <Txt

@@ -1,7 +1,7 @@
 import { chosenWheel } from '@cricket/core/choices';
 import type { End } from '@cricket/core/features';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { bikePath, endPath, measurePath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
@@ -9,6 +9,7 @@ import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { words as shared } from '../ui/words';
 import { WheelFacts, wheelLine } from './wheel-facts';
@@ -88,14 +89,13 @@ export function ChooseWheelScreen() {
                 <View className="flex-row flex-wrap items-center gap-x-4 px-4">
                   <Txt>{words.recordDelivered}</Txt>
                   {(['left', 'right'] as const).map((side) => (
-                    <Pressable
+                    <ToPage
                       key={side}
-                      role="link"
-                      onPress={() => router.navigate(measurePath(bikeId, end, `washers-delivered.${side}`) as never)}
+                      to={measurePath(bikeId, end, `washers-delivered.${side}`)}
                       className="min-h-[48px] justify-center"
                     >
                       <Txt className="underline">{side === 'left' ? words.recordLeft : words.recordRight}</Txt>
-                    </Pressable>
+                    </ToPage>
                   ))}
                 </View>
               </>

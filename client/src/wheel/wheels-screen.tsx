@@ -1,13 +1,14 @@
 import type { Wheel } from '@cricket/contract/shapes';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { useWheels } from '../data/use-bikes';
 import { Button } from '../ui/button';
 import { Failed, Fetching, Notice } from '../ui/notice';
 import { SearchLine } from '../ui/search-line';
 import { Screen } from '../ui/screen';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { kitLine, wheelLine } from './wheel-facts';
@@ -59,13 +60,8 @@ export function WheelsScreen({ openId }: { openId?: string | undefined }) {
 }
 
 function Row({ wheel }: { wheel: Wheel }) {
-  const router = useRouter();
   return (
-    <Pressable
-      role="link"
-      onPress={() => router.navigate(`/wheels/${wheel.id}` as never)}
-      className="min-h-[64px] justify-center border-b border-rule px-4 py-2"
-    >
+    <ToPage to={`/wheels/${wheel.id}`} className="min-h-[64px] justify-center border-b border-rule px-4 py-2">
       <Txt size="lead" bold>
         {wheel.code}
         <Txt tone="soft">{`  ${words[wheel.soldFor]}`}</Txt>
@@ -75,6 +71,6 @@ function Row({ wheel }: { wheel: Wheel }) {
       {wheel.kit?.unmeasured?.length ? (
         <Txt tone="unknown">{words.patternLeft(wheel.kit.unmeasured.length)}</Txt>
       ) : null}
-    </Pressable>
+    </ToPage>
   );
 }

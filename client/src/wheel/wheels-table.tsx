@@ -1,10 +1,9 @@
 import type { Wheel } from '@cricket/contract/shapes';
-import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { Pressable } from 'react-native';
 
 import { figure } from '../bike/figures';
 import { DataTable, type TableColumn } from '../ui/data-table';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { words } from './words';
 
@@ -101,16 +100,11 @@ const allColumns: TableColumn<Wheel>[] = [
 ];
 
 function Code({ wheel }: { wheel: Wheel }) {
-  const router = useRouter();
   return (
-    <Pressable
-      role="link"
-      onPress={() => router.navigate(`/wheels/${wheel.id}` as never)}
-      className="min-h-[48px] justify-center"
-    >
+    <ToPage to={`/wheels/${wheel.id}`} className="min-h-[48px] justify-center">
       <Txt size="lead" bold className="underline">
         {wheel.code}
       </Txt>
-    </Pressable>
+    </ToPage>
   );
 }

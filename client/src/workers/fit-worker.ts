@@ -10,10 +10,25 @@ interface Running {
 
 let running: Running | undefined;
 
+/** The worker's script did not come: the network was gone for a moment, or the page is being left. */
+class NotStartedError extends Error {
+  override readonly name = 'NotStartedError';
+}
+
+const mostStarts = 3;
+
 /** Asks the page's one worker for fits, started when it is first needed, and anew after it has broken. */
-export function askFitWorker<T>(ask: (worker: Remote<FitWorker>) => Promise<T>): Promise<T> {
-  running ??= start();
-  return Promise.race([ask(running.remote), running.broken]);
+export async function askFitWorker<T>(ask: (worker: Remote<FitWorker>) => Promise<T>): Promise<T> {
+  for (let starts = 1; ; starts++) {
+    running ??= start();
+    const { remote, broken } = running;
+    try {
+      return await Promise.race([ask(remote), broken]);
+    } catch (error) {
+      if (!(error instanceof NotStartedError) || starts === mostStarts) throw error;
+      await new Promise((resolve) => setTimeout(resolve, 400 * starts));
+    }
+  }
 }
 
 function start(): Running {
@@ -22,7 +37,8 @@ function start(): Running {
     worker.addEventListener('error', ({ message }) => {
       running = undefined;
       worker.terminate();
-      reject(new Error(message || 'The fit worker did not start.'));
+      // What breaks inside the script says what; a script that did not come says nothing.
+      reject(message ? new Error(message) : new NotStartedError('The fit worker did not start.'));
     });
   });
   // Nobody may be waiting when it breaks.

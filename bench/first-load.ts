@@ -9,6 +9,8 @@ import { brotliCompressSync, gzipSync } from 'node:zlib';
 import type { SessionInfo } from '@cricket/contract/shapes';
 import { chromium } from '@playwright/test';
 
+import { chromiumPath } from '../scripts/lib/debian.mjs';
+
 const dist = fileURLToPath(new URL('../client/dist', import.meta.url));
 const types: Record<string, string> = {
   '.html': 'text/html',
@@ -58,7 +60,7 @@ await once(server, 'listening');
 const address = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
 
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: chromiumPath()!,
   args: [
     '--no-sandbox',
     '--disable-gpu',

@@ -1,5 +1,6 @@
 import { defineConfig } from '@playwright/test';
 
+import { chromiumPath } from '../scripts/lib/debian.mjs';
 import type { ServerOptions } from './support/test';
 
 const phone = { viewport: { width: 390, height: 844 }, hasTouch: true };
@@ -22,7 +23,7 @@ export default defineConfig<ServerOptions>({
     browserName: 'chromium',
     locale: 'en-GB',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: chromiumPath() ?? '/usr/bin/chromium-headless-shell',
       args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -28,9 +28,23 @@ export function ensurePostgres() {
   return postgresBin() ?? giveUp('PostgreSQL was installed but is not where Debian puts it (/usr/lib/postgresql).');
 }
 
-/** Installs Chromium from Debian's packages when it is missing: only the browser tests need it. */
+/**
+ * Installs Debian's headless Chromium when it is missing: only the browser tests need it. The shell without windows takes a
+ * fifth less time than the whole browser, which is taken where there is no shell.
+ */
 export function ensureChromium() {
-  if (!existsSync('/usr/bin/chromium')) install(['chromium']);
+  if (chromiumPath()) return;
+  try {
+    install(['chromium-headless-shell']);
+  } catch (error) {
+    say(`chromium-headless-shell is not to be had (${String(error.message).split('\n')[0]}); taking chromium`);
+    install(['chromium']);
+  }
+}
+
+/** The browser of this machine, or null. */
+export function chromiumPath() {
+  return ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'].find((path) => existsSync(path)) ?? null;
 }
 
 function install(packages, prepare = []) {

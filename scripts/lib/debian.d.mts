@@ -1,0 +1,2 @@
+/** The browser of this machine, or null. */
+export function chromiumPath(): string | null;

@@ -4,6 +4,7 @@ import { format } from 'date-fns';
 import { View } from 'react-native';
 
 import type { PendingWrite } from '../data/outbox-store';
+import { words as journal } from '../journal/words';
 import { outbox } from '../data/shared-outbox';
 import { useOutbox } from '../data/use-outbox';
 import { useWrites } from '../data/use-writes';
@@ -72,6 +73,6 @@ function happened(
     const asked = checks.find(({ id }) => id === check);
     return `${asked && 'what' in asked ? asked.what : check} ${value}`;
   });
-  const parts = [all.endings[how], because, ...figures].filter(Boolean).join(' · ');
+  const parts = [journal.endings[how], because, ...figures].filter(Boolean).join(' · ');
   return words.happened(person, format(new Date(madeAt), 'd MMM HH:mm'), title, parts).slice(0, 1000);
 }

@@ -62,14 +62,6 @@ export const words = {
     again: 'Send it again',
     look: 'Note it, look again',
   },
-  endings: {
-    done: 'done',
-    skipped: 'skipped',
-    problem: 'something is wrong',
-    undone: 'taken back',
-    confirmed: 'seen by a second person',
-    'stood-in': 'not done, answered for',
-  },
   vouch: {
     title: (stacks: number, steps: number) =>
       `From a file: ${[many(stacks, 'stack'), many(steps, 'step')].filter(Boolean).join(' and ')} of another shop`,

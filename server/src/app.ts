@@ -2,6 +2,7 @@ import { coreVersion } from '@cricket/core';
 import type { Shop } from '@cricket/contract/shapes';
 import { Hono } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
+import { compress } from 'hono/compress';
 import { requestId } from 'hono/request-id';
 import type { Logger } from 'pino';
 import type { DataSource } from 'typeorm';
@@ -70,6 +71,8 @@ export function createApp(config: Config, dataSource: DataSource, log: Logger, h
   const wholeJob = inTurns(1, (_, next) => next());
   app.use('*', hostCheck(config));
   app.use('/api/*', originCheck());
+  // A bike with its record is mostly the same few words: a tenth goes over the stand's Wi-Fi. Pictures are packed already.
+  app.get('/api/*', compress());
   app.use('/api/*', async (c, next) => {
     await next();
     // A photo never changes; everything else may.

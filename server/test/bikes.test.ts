@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { gunzipSync } from 'node:zlib';
 
 import { freshServer, type FreshServer } from './fresh-server.testing';
 
@@ -162,6 +163,18 @@ describe('requests that do not hold', () => {
     });
     expect(status).toBeGreaterThanOrEqual(400);
     expect(JSON.stringify(json)).not.toMatch(/at .*\.ts|node_modules|SELECT|INSERT/);
+  });
+
+  it('packs what it answers for whoever can unpack it', async () => {
+    const cookie = await server.signedIn('learner');
+    const ask = (headers: Record<string, string>) =>
+      server.app.request('/api/shop/settings', { headers: { cookie, ...headers } });
+    const plain = await (await ask({})).text();
+    const packed = await ask({ 'accept-encoding': 'gzip' });
+    expect(packed.headers.get('content-encoding')).toBe('gzip');
+    expect(packed.headers.get('vary')?.toLowerCase()).toContain('accept-encoding');
+    expect(gunzipSync(Buffer.from(await packed.arrayBuffer())).toString()).toBe(plain);
+    expect((await ask({})).headers.get('content-encoding')).toBeNull();
   });
 
   it('sends strict headers and names each request', async () => {

@@ -24,7 +24,7 @@ import { AxleDrawing } from './axle-drawing';
 import { axleLineOf } from './axle-line-of';
 import { BuiltUp } from './built-up';
 import { FindingRow } from './finding-row';
-import { whereLeftOut } from './left-out';
+import { waysOut } from './ways-out';
 import { HandPanel } from './hand-panel';
 import { Holding } from './holding';
 import { OverridePanel } from './override-panel';
@@ -231,10 +231,9 @@ export function FitScreen() {
                 path={measurePath(bikeId, end, again.feature.id)}
               />
             ) : null}
-            {fit.findings.map(({ id }) => {
-              const where = whereLeftOut(id, bikeId, end);
-              return where ? <Go key={id} {...where} /> : null;
-            })}
+            {waysOut(fit.findings, bikeId, end).map((where) => (
+              <Go key={where.path} {...where} />
+            ))}
             {choice.byHand ? <Button label={words.dropHand} onPress={choice.dropHand} className="self-start" /> : null}
           </View>
           {others && !wide ? (

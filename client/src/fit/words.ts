@@ -74,6 +74,7 @@ export const words = {
   underCaliper: (mm: string) => `${mm} under the caliper`,
   takeBack: (what: string) => `Take it back: ${what.toLowerCase()}`,
   putRight: 'Put it right',
+  sayTyre: 'Write down what stands on the bike’s own tyre',
   noShims: 'none',
   print: 'Print',
   pdf: 'Card (PDF)',

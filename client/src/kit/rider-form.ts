@@ -1,8 +1,10 @@
 import type { BikeFacts } from '@cricket/core/bike-facts';
+import type { End } from '@cricket/core/features';
 import type { KitFacts } from '@cricket/core/kit';
 
 import { numberRule, typedFigure } from '../ui/number-rule';
 import { readStated, statedText } from '../ui/stated-lines';
+import { checkOwnTyre, ownTyreFields, withOwnTyre, type OwnTyreFields } from './own-tyre';
 import { checkPack, packFields, packOf, type PackFields } from './pack-form';
 import { words } from './words';
 
@@ -25,6 +27,8 @@ export interface RiderFields {
   charging: NonNullable<Job['charging']>;
   pack: NonNullable<Job['pack']>;
   packInstead: PackFields;
+  /** The bike's own tyre, which may move over. */
+  tyre: OwnTyreFields;
   /** By place in the packing list. */
   use: Use[];
   by: string[];
@@ -34,7 +38,8 @@ export interface RiderFields {
 const text = (value: number | undefined) => (value === undefined ? '' : String(value));
 
 /** The form's fields, filled from the kit and from what is settled already. */
-export function riderFields({ job = {}, torques }: BikeFacts, kit: KitFacts): RiderFields {
+export function riderFields(facts: BikeFacts, kit: KitFacts, end: End): RiderFields {
+  const { job = {}, torques } = facts;
   const known = new Map(job.parts?.map((part) => [part.part, part]));
   return {
     throttle: job.throttle ?? 'used',
@@ -51,6 +56,7 @@ export function riderFields({ job = {}, torques }: BikeFacts, kit: KitFacts): Ri
     charging: job.charging ?? 'off-bike',
     pack: job.pack ?? 'supplied',
     packInstead: packFields(job.packInstead),
+    tyre: ownTyreFields(facts, end),
     use: kit.packing.map(({ part }) => known.get(part)?.use ?? 'used'),
     by: kit.packing.map(({ part }) => known.get(part)?.by ?? ''),
     torques: statedText(torques),
@@ -78,25 +84,29 @@ export function checkRider(values: RiderFields) {
       errors[`packInstead.${name}`] = { type: 'value', message };
     }
   }
+  for (const [name, message] of Object.entries(checkOwnTyre(values.tyre))) {
+    errors[`tyre.${name}`] = { type: 'value', message };
+  }
   const stated = readStated(values.torques, 'its maker');
   if (stated instanceof Error) errors['torques'] = { type: 'value', message: stated.message };
   return Object.keys(errors).length ? { values: {}, errors: nested(errors) } : { values, errors: {} };
 }
 
-/** Errors of list items and of the pack stand under theirs. */
+/** Errors of list items, of the pack and of the tyre stand under theirs. */
 function nested(errors: Record<string, { type: string; message: string }>): object {
   const found: Record<string, unknown> = {};
   for (const [path, error] of Object.entries(errors)) {
     const [name, at] = path.split('.');
     if (at === undefined) found[name!] = error;
-    else if (name === 'packInstead') found[name] = { ...(found[name] as object | undefined), [at]: error };
+    else if (name === 'packInstead' || name === 'tyre')
+      found[name] = { ...(found[name] as object | undefined), [at]: error };
     else ((found[name!] ??= []) as unknown[])[Number(at)] = error;
   }
   return found;
 }
 
 /** What goes to the server; what the form does not show stays as it was. */
-export function riderFacts(values: RiderFields, before: BikeFacts, kit: KitFacts): BikeFacts {
+export function riderFacts(values: RiderFields, before: BikeFacts, kit: KitFacts, end: End): BikeFacts {
   const { cutOff: _, sensorRoomMm: __, sensorGap: ___, packInstead, ...job } = before.job ?? {};
   // What was written of another pack is kept while the kit's own is chosen: it may come back.
   const pack = values.pack === 'supplied' ? packInstead : packOf(values.packInstead);
@@ -128,6 +138,7 @@ export function riderFacts(values: RiderFields, before: BikeFacts, kit: KitFacts
       ...(pack && { packInstead: pack }),
       parts,
     },
+    tyres: withOwnTyre(before, end, values.tyre),
     torques: stated instanceof Error ? (before.torques ?? []) : stated,
   };
 }

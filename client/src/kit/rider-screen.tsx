@@ -45,13 +45,22 @@ export function RiderScreen() {
       </Screen>
     );
   }
-  return <RiderForm key={`${record.bike.id}${wheel.id}`} record={record} code={wheel.code} kit={wheel.kit} />;
+  return (
+    <RiderForm key={`${record.bike.id}${wheel.id}${end}`} record={record} end={end} code={wheel.code} kit={wheel.kit} />
+  );
 }
 
 const options = <K extends string>(named: { label: string } & Record<K, string>): readonly (readonly [K, string])[] =>
   (Object.entries(named) as [K, string][]).filter(([name]) => (name as string) !== 'label');
 
-function RiderForm({ record, code, kit }: { record: BikeRecord; code: string; kit: KitFacts }) {
+interface RiderFormProps {
+  record: BikeRecord;
+  end: End;
+  code: string;
+  kit: KitFacts;
+}
+
+function RiderForm({ record, end, code, kit }: RiderFormProps) {
   const { bike } = record;
   const router = useRouter();
   const { takeIn } = useWrites();
@@ -59,12 +68,12 @@ function RiderForm({ record, code, kit }: { record: BikeRecord; code: string; ki
   const [version, setVersion] = useState<number | null>(null);
   const { control, handleSubmit } = useForm<RiderFields>({
     mode: 'onTouched',
-    defaultValues: riderFields(bike.facts, kit),
+    defaultValues: riderFields(bike.facts, kit, end),
     resolver: checkRider as Resolver<RiderFields>,
   });
   const [use, throttle, pack] = useWatch({ control, name: ['use', 'throttle', 'pack'] });
   const keep = handleSubmit(async (values) => {
-    const outcome = await takeIn(bike.id, riderFacts(values, bike.facts, kit), version ?? bike.version);
+    const outcome = await takeIn(bike.id, riderFacts(values, bike.facts, kit, end), version ?? bike.version);
     const current = await refusal.settle(outcome);
     if (current) setVersion(current.version);
     if (outcome.kind !== 'refused') router.navigate(bikePath(bike.id) as never);
@@ -148,6 +157,26 @@ function RiderForm({ record, code, kit }: { record: BikeRecord; code: string; ki
           hint={words.linerWhy}
           options={options(words.liner)}
         />
+        {kit.rim ? (
+          <View className="gap-3" testID="own-tyre">
+            <Txt bold>{words.tyre.label}</Txt>
+            <Txt tone="soft">{words.tyre.why}</Txt>
+            {(
+              [
+                ['loadKg', 'speedKmh'],
+                ['minBar', 'maxBar'],
+              ] as const
+            ).map((row) => (
+              <View key={row[0]} className="flex-row items-end gap-3">
+                {row.map((name) => (
+                  <View key={name} className="min-w-0 flex-1">
+                    <Field control={control} name={`tyre.${name}`} label={words.tyre[name]} numeric />
+                  </View>
+                ))}
+              </View>
+            ))}
+          </View>
+        ) : null}
         <Choices
           control={control}
           name="charging"

@@ -73,5 +73,14 @@ export const words = {
   byMissing: 'Say what takes its place.',
   torques: 'Torques that the makers of fork, frame, caliper, stem and crank state',
   torquesHint: `one a line, such as "front axle nut up to 40, the fork’s sheet". Fasteners: ${fastenerList}`,
+  tyre: {
+    label: 'The bike’s own tyre',
+    why: 'As its side says. It moves over to the motor wheel where the stores have none that suits.',
+    loadKg: 'Carries, kg',
+    speedKmh: 'Good for, km/h',
+    minBar: 'Lowest pressure, bar',
+    maxBar: 'Highest pressure, bar',
+  },
+  pressureRule: 'The highest pressure is below the lowest.',
   gapRule: 'The gap ends before it begins.',
 };

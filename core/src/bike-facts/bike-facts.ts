@@ -15,6 +15,14 @@ const brake = record({
   caliperPull: optional(oneOf(leverPulls)),
 });
 
+/** What stands on the side of the bike's own tyre. */
+const sidewall = record({
+  loadKg: optional(amount(20, 400, 'kg')),
+  speedKmh: optional(amount(10, 150, 'km/h')),
+  minBar: optional(amount(0.3, 12, 'bar')),
+  maxBar: optional(amount(0.5, 15, 'bar')),
+});
+
 /** Weights, wishes and ratings as recorded at take-in; what is not known yet is left out. */
 export const bikeFactsSchema = record({
   bikeKg: optional(amount(5, 120, 'kg')),
@@ -53,6 +61,8 @@ export const bikeFactsSchema = record({
       20,
     ),
   ),
+  /** The bike's own tyres, by what stands on them: one may move over to the motor wheel. */
+  tyres: optional(record({ front: optional(sidewall), rear: optional(sidewall) })),
   /** What the maker of fork or frame has allowed, end by end: who said it, when, and which document. */
   approvals: optional(record({ front: optional(approvalSchema), rear: optional(approvalSchema) })),
   /** Torques that the makers of fork, frame, caliper, stem and crank state. */

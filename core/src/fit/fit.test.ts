@@ -24,6 +24,28 @@ describe('a whole fit', () => {
     expect(report.measureNext[0]).toMatchObject({ feature: { id: 'spacing.front' }, state: 'open' });
   });
 
+  it('takes the bike’s own tyre by what stands on its side, and does not guess what does not', () => {
+    const own = (tyres: object) =>
+      fit(
+        invented({
+          stores: inventedStores.filter(({ kind }) => kind !== 'tyre'),
+          lengths: { 'tyre-width': 47 },
+          bike: { tyres },
+        }),
+      );
+    const tyreOf = (report: ReturnType<typeof own>) =>
+      Object.fromEntries(
+        report.findings.filter(({ id }) => id.startsWith('tyre-')).map((item) => [item.id, item.verdict]),
+      );
+    expect(tyreOf(own({}))).toMatchObject({ 'tyre-load': 'unknown', 'tyre-speed': 'unknown' });
+    const written = own({ front: { loadKg: 110, speedKmh: 50, minBar: 2, maxBar: 6 } });
+    expect(tyreOf(written)).toMatchObject({ 'tyre-load': 'goes', 'tyre-speed': 'goes' });
+    expect(written.verdict).toBe('goes');
+    expect(tyreOf(own({ front: { loadKg: 20, speedKmh: 50 } }))).toMatchObject({ 'tyre-load': 'stop' });
+    // What stands on the other one says nothing of this one.
+    expect(tyreOf(own({ rear: { loadKg: 110, speedKmh: 50 } }))).toMatchObject({ 'tyre-load': 'unknown' });
+  });
+
   it.each(['slot-line', 'blade-width', 'rim-to-dropout.left', 'old-axle'])('has no verdict without %s', (feature) => {
     expect(verdict({ lengths: { [feature]: null } })).toBe('unknown');
   });

@@ -50,7 +50,7 @@ export interface TyreChoice {
  * one must be bought. Null as long as the kit's rim or the masses are not known.
  */
 export function tyreWith(input: FitInput): TyreChoice | null {
-  const { wheel, stores, facts } = input;
+  const { wheel, stores, facts, bike } = input;
   const { kit } = wheel;
   const loadKg = wheelLoadKg(input);
   if (!kit?.rim || loadKg === null) return null;
@@ -85,15 +85,8 @@ export function tyreWith(input: FitInput): TyreChoice | null {
     };
   }
   if (!misfit && beadSeatMm !== null && widthMm !== null) {
-    const tyre: TyreFacts = {
-      beadSeatMm,
-      widthMm,
-      minBar: null,
-      maxBar: null,
-      loadKg: null,
-      speedKmh: null,
-      directional: true,
-    };
+    const { minBar = null, maxBar = null, loadKg = null, speedKmh = null } = bike.tyres?.[facts.end] ?? {};
+    const tyre: TyreFacts = { beadSeatMm, widthMm, minBar, maxBar, loadKg, speedKmh, directional: true };
     return { from: 'bike', tyre, result: judge(tyre), findings: mountingFindings(tyre) };
   }
   const open = kit.rim.maxBar === undefined ? [notMeasured('pressure', 'The highest pressure of the rim')] : [];

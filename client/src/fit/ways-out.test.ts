@@ -1,5 +1,5 @@
 import { findingTitle } from './finding-titles';
-import { whereLeftOut } from './left-out';
+import { waysOut, whereLeftOut } from './ways-out';
 
 describe('what was recorded and cannot be', () => {
   it.each([
@@ -16,4 +16,11 @@ describe('what was recorded and cannot be', () => {
   });
 
   it('is nothing where all can be', () => expect(whereLeftOut('slot-width.left', 'b', 'rear')).toBeNull());
+
+  it('and what is not known of the bike’s own tyre leads to its page, once', () => {
+    const finding = (id: string, verdict: string) => ({ id, verdict }) as never;
+    const open = [finding('tyre-load', 'unknown'), finding('tyre-speed', 'unknown'), finding('tyre-width', 'goes')];
+    expect(waysOut(open, 'b', 'rear').map(({ path }) => path)).toEqual(['/bikes/b/rear/kit']);
+    expect(waysOut([finding('tyre-load', 'stop')], 'b', 'rear')).toEqual([]);
+  });
 });

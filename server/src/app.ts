@@ -72,7 +72,7 @@ export function createApp(config: Config, dataSource: DataSource, log: Logger, h
   app.use('*', hostCheck(config));
   app.use('/api/*', originCheck());
   // A bike with its record is mostly the same few words: a tenth goes over the stand's Wi-Fi. Pictures are packed already.
-  app.get('/api/*', compress());
+  app.use('/api/*', compress());
   app.use('/api/*', async (c, next) => {
     await next();
     // A photo never changes; everything else may.

@@ -31,12 +31,14 @@ export function cluster(kind, port) {
   const answers = () => succeeds(join(bin, 'pg_isready'), [...at, '-d', 'postgres', '-q']);
 
   function start() {
-    if (!existsSync(join(data, 'PG_VERSION')) && !readable(data)) create();
+    const isNew = !existsSync(join(data, 'PG_VERSION')) && !readable(data);
+    if (isNew) create();
     if (answers()) {
       refuseStranger();
       return false;
     }
-    const locked = passwords.exists();
+    // Passwords of a cluster that was deleted open nothing of a new one.
+    const locked = passwords.exists() && !isNew;
     if (!locked) lock();
     launch();
     if (!locked) takeOver();

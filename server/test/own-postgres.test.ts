@@ -87,6 +87,15 @@ describe('our own PostgreSQL', () => {
     }
   });
 
+  it('makes new passwords for a new cluster, whatever was kept of one that is gone', async () => {
+    drive('stop');
+    rmSync(own.data, { recursive: true });
+    const before = own.url;
+    own = drive('start');
+    expect(own.url).not.toBe(before);
+    await expect(ask(own.url, 'select 1 as here')).resolves.toEqual([{ here: 1 }]);
+  }, 60_000);
+
   it('takes over a cluster from before there were passwords, with what is in it', async () => {
     await ask(asKeeper(), 'create role app superuser login');
     await ask(asKeeper(), 'create database cricket_before owner app');

@@ -8,8 +8,8 @@ import type { Told } from './worker';
 
 /**
  * The same work in a thread of its own, one after the other: meanwhile everybody else is answered. The thread ends when there
- * is nothing to do for a while, and what it held is free again. What it
- * may take is held by the number of values that a body may have: a thread at a limit of its own takes the process along.
+ * is nothing to do for a while, and what it held is free again. What it may take is held by the number of values that a body may
+ * have: a thread at a limit of its own takes the process along.
  */
 export function inThreads(worker: URL, log: Logger): Heavy {
   const pool = (isolateWorkers: boolean) => {

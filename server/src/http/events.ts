@@ -120,6 +120,14 @@ function isProblem({ kind, data }: JobEventEntity): boolean {
   return kind === 'step' && (data as Partial<JobEventData<'step'>>).how === 'problem';
 }
 
+/** What was said of this bike's steps and holds, in the order in which it was received. */
+function stepsSoFar(manager: EntityManager, bikeId: string): Promise<JobEventEntity[]> {
+  return manager.find(JobEventEntity, {
+    where: { bikeId, kind: 'step', withdrawnAt: IsNull() },
+    order: { receivedAt: 'ASC', at: 'ASC' },
+  });
+}
+
 /** The second person's word: not a learner's, not that of who did the step, and only on a step that is done. */
 async function holdConfirmation(
   c: Context,
@@ -133,10 +141,7 @@ async function holdConfirmation(
   if (!needed.includes(role)) {
     throw new ProblemError(403, 'not-allowed', `${name} is here as ${role}; this takes ${needed.join(' or ')}.`);
   }
-  const steps = await manager.find(JobEventEntity, {
-    where: { bikeId, kind: 'step', withdrawnAt: IsNull() },
-    order: { receivedAt: 'ASC', at: 'ASC' },
-  });
+  const steps = await stepsSoFar(manager, bikeId);
   const last = steps.filter(({ data }) => {
     const step = data as JobEventData<'step'>;
     return step.stepId === stepId && step.how !== 'confirmed';
@@ -214,10 +219,7 @@ async function holdLaterWord(
   at: Date,
 ): Promise<void> {
   if (how !== 'done' && how !== 'skipped' && how !== 'stood-in' && how !== 'confirmed') return;
-  const steps = await manager.find(JobEventEntity, {
-    where: { bikeId, kind: 'step', withdrawnAt: IsNull() },
-    order: { receivedAt: 'ASC', at: 'ASC' },
-  });
+  const steps = await stepsSoFar(manager, bikeId);
   const last = steps.findLast(({ data }) => (data as JobEventData<'step'>).stepId === stepId);
   const word = (last?.data as JobEventData<'step'> | undefined)?.how;
   if (!last || (word !== 'problem' && word !== 'undone') || last.at.getTime() <= at.getTime() + toleratedMs) return;

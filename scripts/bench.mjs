@@ -17,7 +17,7 @@ let failed = 0;
 for (const name of ['axle-stack', 'fit', 'first-load', 'many-bikes', 'kills']) {
   failed = await runShown(
     'npx',
-    ['--no-install', 'tsx', '--tsconfig', join('server', 'tsconfig.json'), join('bench', `${name}.ts`)],
+    ['--no-install', 'tsx', '--tsconfig', join('bench', 'tsconfig.json'), join('bench', `${name}.ts`)],
     {
       cwd: root,
       env: { ...process.env, TEST_DATABASE_URL: database.url('postgres') },

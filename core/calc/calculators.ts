@@ -1,23 +1,22 @@
-import type * as v from 'valibot';
-
-import { armFit, armFitSchema } from '../src/arm-fit';
-import { axleStack, axleStackSchema } from '../src/axle-stack';
-import { bikeChecks, bikeChecksSchema } from '../src/bike-checks';
-import { endAdapter, endAdapterSchema } from '../src/end-adapter';
-import { plainFit, plainFitSchema } from '../src/fit';
-import { gearIndex, gearIndexSchema } from '../src/gear-index';
-import { identifyStandard, identifyStandardSchema } from '../src/identify-standard';
-import { plainMatch, plainMatchSchema } from '../src/match';
-import { motorTorque, motorTorqueSchema } from '../src/motor-torque';
-import { readingStatistics, readingStatisticsSchema } from '../src/reading-statistics';
-import { rotorFit, rotorFitSchema } from '../src/rotor-fit';
-import { slotFit, slotFitSchema } from '../src/slot-fit';
-import { takeIn, takeInSchema } from '../src/take-in';
-import { torqueReaction, torqueReactionSchema } from '../src/torque-reaction';
-import { tyreFit, tyreFitSchema } from '../src/tyre-fit';
-import { wheelLacing, wheelLacingSchema } from '../src/wheel-lacing';
-import { wheelTruing, wheelTruingSchema } from '../src/wheel-truing';
-import { plainProcedure, plainProcedureSchema, plainTwoMotors, plainTwoMotorsSchema } from '../src/job-plan';
+import type { Shape } from '../src/input';
+import { armFit, ArmFitInput } from '../src/arm-fit';
+import { axleStack, AxleStackInput } from '../src/axle-stack';
+import { bikeChecks, BikeChecksInput } from '../src/bike-checks';
+import { endAdapter, EndAdapterInput } from '../src/end-adapter';
+import { plainFit, PlainFitInput } from '../src/fit';
+import { gearIndex, GearIndexInput } from '../src/gear-index';
+import { identifyStandard, IdentifyStandardInput } from '../src/identify-standard';
+import { plainMatch, PlainMatchInput } from '../src/match';
+import { motorTorque, MotorTorqueInput } from '../src/motor-torque';
+import { readingStatistics, ReadingStatisticsInput } from '../src/reading-statistics';
+import { rotorFit, RotorFitInput } from '../src/rotor-fit';
+import { slotFit, SlotFitInput } from '../src/slot-fit';
+import { takeIn, TakeInInput } from '../src/take-in';
+import { torqueReaction, TorqueReactionInput } from '../src/torque-reaction';
+import { tyreFit, TyreFitInput } from '../src/tyre-fit';
+import { wheelLacing, WheelLacingInput } from '../src/wheel-lacing';
+import { wheelTruing, WheelTruingInput } from '../src/wheel-truing';
+import { plainProcedure, PlainProcedureInput, plainTwoMotors, PlainTwoMotorsInput } from '../src/job-plan';
 import { fitExample, matchExample, procedureExample, twoMotorsExample } from './examples';
 
 /** A calculator as the shell sees it. */
@@ -28,7 +27,7 @@ export interface Calculator {
   example: unknown;
   run: (input: never) => unknown;
   /** Its contract. */
-  schema: v.GenericSchema;
+  contract: Shape;
 }
 
 const steelSide = { material: 'steel', slotMm: 10.1, plateMm: 4.5, nutTorqueNm: 40, faceDiameterMm: 20, filedMm: 0 };
@@ -48,13 +47,13 @@ export const calculators: Record<string, Calculator> = {
     answers: 'Which standard size is a reading near?',
     example: { feature: 'front-spacing', valueMm: 99.8 },
     run: identifyStandard,
-    schema: identifyStandardSchema,
+    contract: IdentifyStandardInput,
   },
   'reading-statistics': {
     answers: 'What do repeated readings at one place say together?',
     example: { instrument: 'calipers', valuesMm: [9.58, 9.6, 9.56] },
     run: readingStatistics,
-    schema: readingStatisticsSchema,
+    contract: ReadingStatisticsInput,
   },
   'slot-fit': {
     answers: 'Does this axle sit in this dropout, and how?',
@@ -71,7 +70,7 @@ export const calculators: Record<string, Calculator> = {
       },
     },
     run: slotFit,
-    schema: slotFitSchema,
+    contract: SlotFitInput,
   },
   'axle-stack': {
     answers: 'Which washers go where on the axle?',
@@ -87,13 +86,13 @@ export const calculators: Record<string, Calculator> = {
       rotorShims: [],
     },
     run: axleStack,
-    schema: axleStackSchema,
+    contract: AxleStackInput,
   },
   'motor-torque': {
     answers: 'How hard can this motor turn the wheel from standstill?',
     example: { kv: 8, windingOhm: 0.15, noLoadA: 0.8, phaseA: 30, batteryA: 15, fullV: 42 },
     run: motorTorque,
-    schema: motorTorqueSchema,
+    contract: MotorTorqueInput,
   },
   'torque-reaction': {
     answers: 'Does the axle stay where it is, with tight nuts and with slack ones?',
@@ -111,7 +110,7 @@ export const calculators: Record<string, Calculator> = {
       },
     },
     run: torqueReaction,
-    schema: torqueReactionSchema,
+    contract: TorqueReactionInput,
   },
   'arm-fit': {
     answers: 'Which torque arms can be put on, where, and which way round?',
@@ -131,7 +130,7 @@ export const calculators: Record<string, Calculator> = {
       ],
     },
     run: armFit,
-    schema: armFitSchema,
+    contract: ArmFitInput,
   },
   'rotor-fit': {
     answers: 'Does the rotor go on, with which bolts, and does the caliper clear the motor?',
@@ -151,7 +150,7 @@ export const calculators: Record<string, Calculator> = {
       mount: { shimMm: 0, plateMm: 8, boltsMm: [16, 18, 20], threadDepthMm: 12 },
     },
     run: rotorFit,
-    schema: rotorFitSchema,
+    contract: RotorFitInput,
   },
   'gear-index': {
     answers: 'Do the old shifter and derailleur still find the sprockets?',
@@ -168,7 +167,7 @@ export const calculators: Record<string, Calculator> = {
       assistedKmh: 25,
     },
     run: gearIndex,
-    schema: gearIndexSchema,
+    contract: GearIndexInput,
   },
   'wheel-lacing': {
     answers: 'Which spokes, at which angle, with which tension on each side?',
@@ -183,7 +182,7 @@ export const calculators: Record<string, Calculator> = {
       peakTorqueNm: 40,
     },
     run: wheelLacing,
-    schema: wheelLacingSchema,
+    contract: WheelLacingInput,
   },
   'wheel-truing': {
     answers: 'Is this wheel true, round, in dish and evenly tensioned?',
@@ -197,7 +196,7 @@ export const calculators: Record<string, Calculator> = {
       dishMm: 0.4,
     },
     run: wheelTruing,
-    schema: wheelTruingSchema,
+    contract: WheelTruingInput,
   },
   'tyre-fit': {
     answers: 'Does this tyre suit the rim, and at which pressure does it start?',
@@ -209,7 +208,7 @@ export const calculators: Record<string, Calculator> = {
       speedKmh: 25,
     },
     run: tyreFit,
-    schema: tyreFitSchema,
+    contract: TyreFitInput,
   },
   'end-adapter': {
     answers: 'How is a hub for several ends built up for this one?',
@@ -229,7 +228,7 @@ export const calculators: Record<string, Calculator> = {
       rotorThicknessMm: 1.8,
     },
     run: endAdapter,
-    schema: endAdapterSchema,
+    contract: EndAdapterInput,
   },
   'bike-checks': {
     answers: 'Is the bike itself up to the new speed and mass?',
@@ -244,7 +243,7 @@ export const calculators: Record<string, Calculator> = {
       ratings: [{ part: 'rack', ratedKg: 25, loadKg: 20 }],
     },
     run: bikeChecks,
-    schema: bikeChecksSchema,
+    contract: BikeChecksInput,
   },
   'take-in': {
     answers: 'Front, rear or mid: where does the motor go on this bike?',
@@ -258,30 +257,30 @@ export const calculators: Record<string, Calculator> = {
       climbPercent: 6,
     },
     run: takeIn,
-    schema: takeInSchema,
+    contract: TakeInInput,
   },
   fit: {
     answers: 'Everything of one kit at one end of one bike, before anything is ordered',
     example: fitExample,
     run: plainFit,
-    schema: plainFitSchema,
+    contract: PlainFitInput,
   },
   match: {
     answers: 'Which kit of the catalogue goes on this bike, at which end?',
     example: matchExample,
     run: plainMatch,
-    schema: plainMatchSchema,
+    contract: PlainMatchInput,
   },
   procedure: {
     answers: 'Which steps does this conversion take, in which order, with what checks and time?',
     example: procedureExample,
     run: plainProcedure,
-    schema: plainProcedureSchema,
+    contract: PlainProcedureInput,
   },
   'two-motors': {
     answers: 'A kit at each end, on one battery: does each go, knowing of the other?',
     example: twoMotorsExample,
     run: plainTwoMotors,
-    schema: plainTwoMotorsSchema,
+    contract: PlainTwoMotorsInput,
   },
 };

@@ -1,6 +1,5 @@
-import { toJsonSchema } from '@valibot/to-json-schema';
-
-import { jobFileSchema } from '../src/job-file';
+import { jsonSchema } from '../src/input';
+import { JobFile } from '../src/job-file';
 import { surprises } from '../src/foresight/surprises.testing';
 import { calculators } from './calculators';
 import { pageTexts } from './page-texts';
@@ -14,13 +13,13 @@ export function pages(): Record<string, string> {
     ...Object.fromEntries(named.map((name) => [`calculators/schema/${name}.json`, schema(name)])),
     'foresight.md': foresight(),
     ...procedurePages(),
-    'job-file.schema.json': `${JSON.stringify(toJsonSchema(jobFileSchema, { errorMode: 'ignore' }), null, 2)}\n`,
+    'job-file.schema.json': `${JSON.stringify(jsonSchema(JobFile), null, 2)}\n`,
   };
 }
 
 /** The contract as JSON Schema. */
 export function schema(name: string): string {
-  return `${JSON.stringify(toJsonSchema(calculators[name]!.schema, { errorMode: 'ignore' }), null, 2)}\n`;
+  return `${JSON.stringify(jsonSchema(calculators[name]!.contract), null, 2)}\n`;
 }
 
 function page(name: string): string {

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 
 import { readInput } from '@cricket/core/input';
-import { wheelSchema } from '@cricket/core/part-schemas';
+import { PlainWheel } from '@cricket/core/part-schemas';
 import { openFeatures } from '@cricket/core/end-facts';
 import { endState } from '@cricket/core/next-action';
 
@@ -69,7 +69,7 @@ describe('the demo data', () => {
     expect(new Set(demoWheels.map(({ code }) => code)).size).toBe(demoWheels.length);
     for (const { code } of demoWheels) expect(code).toMatch(/^[FR]W-\d+$/);
     // Every kit is one that could be read in from a file.
-    for (const { version: _, note: __, ...wheel } of demoWheels) expect(readInput(wheelSchema, wheel)).toEqual(wheel);
+    for (const { version: _, note: __, ...wheel } of demoWheels) expect(readInput(PlainWheel, wheel)).toEqual(wheel);
     for (const row of (await server.send('GET', '/api/bikes')).json) {
       const record = await bikeRecord(server.dataSource, row.bike.id);
       for (const reading of record.readings) {

@@ -1,6 +1,6 @@
 import type { StoreItem, Wheel } from '@cricket/contract/shapes';
-import { record, text as textRule } from '@cricket/core/input';
-import { storeItemSchema, wheelSchema } from '@cricket/core/part-schemas';
+import { Text } from '@cricket/core/input';
+import { PlainStoreItem, PlainWheel } from '@cricket/core/part-schemas';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -24,7 +24,9 @@ type Kind = keyof typeof words.kinds;
 const kindOptions = Object.entries(words.kinds) as [Kind, string][];
 
 /** A kit's line in a file: the wheel with everything in its kit, and its note. */
-const kitSchema = record({ ...wheelSchema.entries, note: textRule(400) });
+class Kit extends PlainWheel {
+  @Text(400) note!: string;
+}
 
 /** Most problems that are listed one by one. */
 const mostListed = 20;
@@ -105,7 +107,7 @@ function ReadIn({ kind, known }: { kind: 'stores' | 'kits'; known: ReadonlySet<s
     const bytes = readBytes(await file.arrayBuffer());
     if ('refused' in bytes) return setList(bytes);
     const newId = () => crypto.randomUUID();
-    setList(kind === 'stores' ? readList(bytes.text, storeItemSchema, newId) : readList(bytes.text, kitSchema, newId));
+    setList(kind === 'stores' ? readList(bytes.text, PlainStoreItem, newId) : readList(bytes.text, Kit, newId));
   };
   const aside = () => {
     setList(null);

@@ -1,5 +1,5 @@
 import { InputError, readInput } from '@cricket/core/input';
-import { jobFileSchema, largestJob, type JobFile } from '@cricket/core/job-file';
+import { JobFile, largestJob } from '@cricket/core/job-file';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -27,7 +27,7 @@ export function JobIn() {
     const bytes = readBytes(await file.arrayBuffer(), largestJob);
     if ('refused' in bytes) return setProblem(bytes.refused);
     try {
-      setJob(readInput(jobFileSchema, JSON.parse(bytes.text)));
+      setJob(readInput(JobFile, JSON.parse(bytes.text)));
     } catch (error) {
       if (error instanceof SyntaxError) setProblem(words.badJson(error.message));
       else if (error instanceof InputError) setProblem(error.message);

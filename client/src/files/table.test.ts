@@ -1,4 +1,4 @@
-import { storeItemSchema } from '@cricket/core/part-schemas';
+import { PlainStoreItem } from '@cricket/core/part-schemas';
 
 import { mostBytes, readBytes, readList, toCsv } from './table';
 
@@ -25,7 +25,7 @@ const bolt = {
   count: 12,
   details: { lengthMm: 10, costEach: 0.8, label: '=1+1' },
 } as const;
-const read = (text: string) => readList(text, storeItemSchema, newId);
+const read = (text: string) => readList(text, PlainStoreItem, newId);
 
 describe('lists in files', () => {
   it('come back exactly, as CSV and as JSON', () => {

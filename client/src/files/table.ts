@@ -1,6 +1,5 @@
-import { InputError, readInput } from '@cricket/core/input';
+import { inputErrors, type Shape } from '@cricket/core/input';
 import Papa from 'papaparse';
-import type { GenericSchema, InferOutput } from 'valibot';
 
 import { words } from './words';
 
@@ -44,19 +43,15 @@ export function readBytes(bytes: ArrayBuffer, most = mostBytes): { text: string 
  * Reads a list from CSV or JSON and holds every line against the contract.
  *
  * @param text - the file
- * @param schema - contract of one line
+ * @param shape - contract of one line
  * @param newId - makes the id of a line without one
  * @returns every line with its problems, or why the file as a whole cannot be read
  */
-export function readList<S extends GenericSchema>(
-  text: string,
-  schema: S,
-  newId: () => string,
-): ReadList<InferOutput<S>> {
+export function readList<T extends object>(text: string, shape: Shape<T>, newId: () => string): ReadList<T> {
   const plain = /^\s*[[{]/.test(text) ? fromJson(text) : fromCsv(text);
   if ('refused' in plain) return plain;
   if (plain.rows.length === 0) return { refused: words.empty };
-  const rows: InferOutput<S>[] = [];
+  const rows: T[] = [];
   const problems: LineProblem[] = [];
   const seen = new Set<string>();
   plain.rows.forEach((row, index) => {
@@ -67,12 +62,9 @@ export function readList<S extends GenericSchema>(
     const id = String(withId?.id ?? '');
     if (seen.has(id)) problems.push({ line, path: 'id', message: words.twice(id) });
     seen.add(id);
-    try {
-      rows.push(readInput(schema, own));
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      problems.push({ line, path: error.path, message: error.message });
-    }
+    const errors = inputErrors(shape, own);
+    problems.push(...errors.map(({ path, message }) => ({ line, path, message })));
+    if (errors.length === 0) rows.push(own as T);
   });
   return { rows, problems };
 }

@@ -1,4 +1,4 @@
-import { limitsSchema, limitTable, withLimits } from '@cricket/core/limits';
+import { OwnLimits, limitTable, withLimits } from '@cricket/core/limits';
 import { readInput } from '@cricket/core/input';
 import { defaultUnits } from '@cricket/core/units';
 
@@ -18,7 +18,7 @@ describe('the workshop’s limits as typed', () => {
     const texts = { 'fileMm.steel': '0.8', playGoesMm: '0,25', purchaseMm: '1, 2, 3' };
     const own = limitsFrom(cells, texts);
     expect(own).toEqual({ fileMm: { steel: 0.8 }, playGoesMm: 0.25, purchaseMm: [1, 2, 3] });
-    expect(readInput(limitsSchema, own)).toEqual(own);
+    expect(readInput(OwnLimits, own)).toEqual(own);
     expect(withLimits(own).fileMm.steel).toBe(0.8);
     expect(ownText(own, cell('fileMm.steel'))).toBe('0.8');
     expect(ownText(own, cell('purchaseMm'))).toBe('1, 2, 3');

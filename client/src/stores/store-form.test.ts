@@ -1,4 +1,4 @@
-import { storeDetailsSchema } from '@cricket/core/part-schemas';
+import { PlainStoreDetails } from '@cricket/core/part-schemas';
 import { storeKinds } from '@cricket/core/parts';
 import { readInput } from '@cricket/core/input';
 
@@ -32,7 +32,7 @@ describe('the form of a line of the stores', () => {
     });
     expect(checkStore(values).errors).toEqual({});
     const { details } = storeEntry(values, undefined, 0);
-    expect(readInput(storeDetailsSchema, details)).toEqual(details);
+    expect(readInput(PlainStoreDetails, details)).toEqual(details);
     expect(details.arm).toMatchObject({ kind: 'adjustable', linkMm: 60, fitClearanceMm: 0.1, grade: 'hard' });
   });
 

@@ -1,5 +1,5 @@
 import { InputError, readInput } from '@cricket/core/input';
-import { kitFactsSchema, type KitFacts } from '@cricket/core/kit';
+import { KitFacts } from '@cricket/core/kit';
 import { unitName } from '@cricket/core/units';
 
 import { typedFigure } from '../ui/number-rule';
@@ -133,7 +133,7 @@ export function readKit(
   if (Object.keys(errors).length) return { errors };
   if (before?.cluster !== undefined) kit['cluster'] = before.cluster;
   try {
-    return { kit: readInput(kitFactsSchema, kit) };
+    return { kit: readInput(KitFacts, kit) };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
     const field = names.find((name) => error.path.startsWith(name.replaceAll('-', '.')));

@@ -1,5 +1,5 @@
-import { jobEventKinds, jobEventSchemas, type JobEventKind } from '@cricket/core/job-events';
-import { readInput, InputError } from '@cricket/core/input';
+import { jobEventKinds, jobEventShapes, type JobEventKind } from '@cricket/core/job-events';
+import { InputError, readInput, type Shape } from '@cricket/core/input';
 import {
   IsIn,
   IsObject,
@@ -25,10 +25,10 @@ class SuitsKind implements ValidatorConstraintInterface {
 
 function whyUnsuited(kind: JobEventKind, data: unknown): string | null {
   // `kind` itself is told to be wrong.
-  if (!Object.hasOwn(jobEventSchemas, kind)) return null;
-  const schema = jobEventSchemas[kind];
+  if (!Object.hasOwn(jobEventShapes, kind)) return null;
+  const shape: Shape = jobEventShapes[kind];
   try {
-    readInput(schema, data);
+    readInput(shape, data);
     return null;
   } catch (error) {
     if (error instanceof InputError) return error.message;

@@ -1,4 +1,4 @@
-import { storeDetailsSchema } from '@cricket/core/part-schemas';
+import { PlainStoreDetails } from '@cricket/core/part-schemas';
 import { storeKinds, threadedKinds, type StoreDetails, type StoreKind } from '@cricket/core/parts';
 import { IsInt, IsIn, IsNumber, IsOptional, Max, Min, ValidateIf } from 'class-validator';
 
@@ -40,7 +40,7 @@ export class StoreItemEntry {
 
   /** Length of a bolt, what an arm or tyre is like, cost; checked against the core's contract. */
   @IsOptional()
-  @HoldsPlain(storeDetailsSchema)
+  @HoldsPlain(PlainStoreDetails)
   details?: StoreDetails | null;
 
   @IsInt()

@@ -1,5 +1,5 @@
 import type { End, Side } from '@cricket/core/features';
-import { kitFactsSchema, type KitFacts } from '@cricket/core/kit';
+import { KitFacts } from '@cricket/core/kit';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -59,7 +59,7 @@ export class WheelEntry {
   @IsNumber(finite) @Min(200) @Max(700) beadSeatMm!: number;
   @IsObject() @ValidateNested() @Type(() => DeliveredEntry) delivered!: DeliveredEntry;
   /** Everything else of the kit; checked against the core's contract. */
-  @IsOptional() @HoldsPlain(kitFactsSchema) kit?: KitFacts | null;
+  @IsOptional() @HoldsPlain(KitFacts) kit?: KitFacts | null;
   @IsString() @Length(0, 400) note!: string;
   @IsInt() @Min(0) version!: number;
 }

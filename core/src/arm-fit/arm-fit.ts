@@ -2,7 +2,7 @@ import { inMm } from '../figures';
 import { InputError, readInput } from '../input';
 import { withLimits } from '../limits';
 import { finding, told, worstFirst, worstOf, type Finding } from '../verdict';
-import { armFitSchema, type ArmFitInput, type ArmFitResult, type ArmPlacement } from './contract';
+import { ArmFitInput, type ArmFitResult, type ArmPlacement } from './contract';
 import { placementsOf } from './placements';
 
 const sides = ['left', 'right'] as const;
@@ -25,7 +25,7 @@ const rank = { goes: 0, work: 1, unknown: 2, stop: 3 } as const;
  * // rigid along the slot points to 90°: at 90 mm its end is 15.6 mm beside the blade's middle: 'stop'
  */
 export function armFit(input: ArmFitInput): ArmFitResult {
-  const read = readInput(armFitSchema, input);
+  const read = readInput(ArmFitInput, input);
   refuseContradictions(read);
   const limits = withLimits(read.limits);
   const needed = read.needed ?? 1;

@@ -1,7 +1,5 @@
-import type * as v from 'valibot';
-
-import { amount, flag, integer, list, oneOf, optional, record, text } from '../input';
-import { limitsSchema } from '../limits';
+import { Amount, Flag, OneOf, Text, Whole, Optional, Items, Nested } from '../input';
+import { OwnLimits } from '../limits';
 import type { Finding, Verdict } from '../verdict';
 
 /**
@@ -11,74 +9,84 @@ import type { Finding, Verdict } from '../verdict';
 export const armKinds = ['rigid', 'adjustable', 'splined'] as const;
 export type ArmKind = (typeof armKinds)[number];
 
-export const armSchema = record({
-  id: text(),
-  kind: oneOf(armKinds),
+export class ArmBand {
+  @Amount(5, 120, 'mm') fromMm!: number;
+  @Amount(5, 120, 'mm') toMm!: number;
+}
+
+export class Arm {
+  @Text() id!: string;
+  @OneOf(armKinds) kind!: (typeof armKinds)[number];
   /** Axle centre to the end; of an adjustable arm, to the joint. */
-  lengthMm: amount(20, 400, 'mm'),
+  @Amount(20, 400, 'mm') lengthMm!: number;
   /** Adjustable: joint to the end. */
-  linkMm: optional(amount(10, 300, 'mm')),
+  @Optional() @Amount(10, 300, 'mm') linkMm?: number;
   /** Angle from the flats of its hole to its length; 0: the length runs along the slot. */
-  holeDeg: optional(amount(0, 180, '°')),
+  @Optional() @Amount(0, 180, '°') holeDeg?: number;
   /** Splined: the step. */
-  stepDeg: optional(amount(1, 90, '°')),
-  thicknessMm: amount(1, 20, 'mm'),
-  widthMm: amount(5, 60, 'mm'),
+  @Optional() @Amount(1, 90, '°') stepDeg?: number;
+  @Amount(1, 20, 'mm') thicknessMm!: number;
+  @Amount(5, 60, 'mm') widthMm!: number;
   /** How far its end stands outboard of its hole by a bend in the arm. */
-  offsetMm: optional(amount(-30, 30, 'mm')),
+  @Optional() @Amount(-30, 30, 'mm') offsetMm?: number;
   /** Diameters that its clamp or band takes. */
-  band: record({ fromMm: amount(5, 120, 'mm'), toMm: amount(5, 120, 'mm') }),
-});
+  @Nested(() => ArmBand) band!: ArmBand;
+}
+
+export class ArmSideClampable {
+  @Amount(0, 600, 'mm') fromMm!: number;
+  @Amount(0, 600, 'mm') toMm!: number;
+}
+
+export class ArmSideBlade {
+  @Amount(0, 600, 'mm') nearAtMm!: number;
+  @Amount(5, 120, 'mm') nearMm!: number;
+  @Amount(0, 600, 'mm') farAtMm!: number;
+  @Amount(5, 120, 'mm') farMm!: number;
+}
+
+export class ArmSideObstacle {
+  @Text() id!: string;
+  @Amount(-600, 600, 'mm') forwardMm!: number;
+  @Amount(-600, 600, 'mm') upMm!: number;
+  @Amount(0, 400, 'mm') radiusMm!: number;
+}
 
 /** One side, as seen from the rider's right: angles run from forward (0°) over up (90°) to the rear (180°). */
-export const armSideSchema = record({
+export class ArmSide {
   /** From the axle out of the mouth of the slot. */
-  slotDeg: amount(-360, 360, '°'),
+  @Amount(-360, 360, '°') slotDeg!: number;
   /** From the axle along blade or stay. */
-  bladeDeg: amount(-360, 360, '°'),
+  @Amount(-360, 360, '°') bladeDeg!: number;
   /** Where the blade can be clamped, from the axle. */
-  clampable: list(record({ fromMm: amount(0, 600, 'mm'), toMm: amount(0, 600, 'mm') }), 6),
+  @Items(() => ArmSideClampable, 6) clampable!: ArmSideClampable[];
   /** Width of the blade at two places along it; in between it tapers evenly. */
-  blade: record({
-    nearAtMm: amount(0, 600, 'mm'),
-    nearMm: amount(5, 120, 'mm'),
-    farAtMm: amount(0, 600, 'mm'),
-    farMm: amount(5, 120, 'mm'),
-  }),
+  @Nested(() => ArmSideBlade) blade!: ArmSideBlade;
   /** Blade's outer side, outboard of the face that the nut bears on. */
-  stepMm: amount(-40, 60, 'mm'),
+  @Amount(-40, 60, 'mm') stepMm!: number;
   /** Depth of a recess around the axle that the arm would bridge. */
-  recessMm: optional(amount(0, 10, 'mm')),
+  @Optional() @Amount(0, 10, 'mm') recessMm?: number;
   /** What is in the way: circles around a point, forward and up from the axle. */
-  obstacles: optional(
-    list(
-      record({
-        id: text(),
-        forwardMm: amount(-600, 600, 'mm'),
-        upMm: amount(-600, 600, 'mm'),
-        radiusMm: amount(0, 400, 'mm'),
-      }),
-      20,
-    ),
-  ),
+  @Optional() @Items(() => ArmSideObstacle, 20) obstacles?: ArmSideObstacle[];
   /** Thread that would be left outside the nut without an arm; unknown when left out. */
-  threadLeftMm: optional(amount(-50, 100, 'mm')),
+  @Optional() @Amount(-50, 100, 'mm') threadLeftMm?: number;
   /** The motor cable leaves on this side. */
-  cable: optional(flag()),
-});
+  @Optional() @Flag() cable?: boolean;
+}
 
-export const armFitSchema = record({
-  sides: record({ left: armSideSchema, right: armSideSchema }),
-  arms: list(armSchema, 40),
+export class ArmFitSides {
+  @Nested(() => ArmSide) left!: ArmSide;
+  @Nested(() => ArmSide) right!: ArmSide;
+}
+
+export class ArmFitInput {
+  @Nested(() => ArmFitSides) sides!: ArmFitSides;
+  @Items(() => Arm, 40) arms!: Arm[];
   /** How many arms the fit asks for; 1 when left out. */
-  needed: optional(integer(1, 2)),
-  regen: optional(flag()),
-  limits: optional(limitsSchema),
-});
-
-export type ArmFitInput = v.InferOutput<typeof armFitSchema>;
-export type ArmSide = v.InferOutput<typeof armSideSchema>;
-export type Arm = v.InferOutput<typeof armSchema>;
+  @Optional() @Whole(1, 2) needed?: number;
+  @Optional() @Flag() regen?: boolean;
+  @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
+}
 
 /** An arm on one side, in one of the ways it can be put on. */
 export interface ArmPlacement {

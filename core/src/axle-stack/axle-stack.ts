@@ -1,6 +1,6 @@
 import { InputError, readInput } from '../input';
 import { told, worstFirst } from '../verdict';
-import { axleStackSchema, type AxleStackInput, type AxleStackResult } from './contract';
+import { AxleStackInput, type AxleStackResult } from './contract';
 import { carbonEnd, whyImpossible } from './impossible';
 import { judgeStack, stackFindings } from './judge';
 import { hundredths, problemOf, type Problem } from './problem';
@@ -31,7 +31,7 @@ export type AllowsShims = (leftMm: number, rotorShimMm: number, caliperShimMm: n
  * // { cost: 0.3, left: { inside: ['w2'], totalMm: 2 }, right: { inside: ['w2'], totalMm: 2 }, spreadMm: 0, … }
  */
 export function axleStack(input: AxleStackInput, allows?: AllowsShims): AxleStackResult {
-  const read = toHundredths(readInput(axleStackSchema, input));
+  const read = toHundredths(readInput(AxleStackInput, input));
   refuseDoubleIds(read);
   if (read.material === 'carbon') return carbonResult();
   const problem = problemWith(read, allows);
@@ -45,7 +45,7 @@ export function axleStack(input: AxleStackInput, allows?: AllowsShims): AxleStac
  * The same, for trying many ways: null where no stack is possible, without asking why, which takes far longer.
  */
 export function possibleStacks(input: AxleStackInput, allows?: AllowsShims): AxleStackResult | null {
-  const read = toHundredths(readInput(axleStackSchema, input));
+  const read = toHundredths(readInput(AxleStackInput, input));
   refuseDoubleIds(read);
   return read.material === 'carbon' ? null : judged(read, problemWith(read, allows));
 }

@@ -1,86 +1,83 @@
-import type * as v from 'valibot';
-
-import { amount, flag, integer, list, oneOf, optional, record, text } from '../input';
-import { limitsSchema } from '../limits';
+import { Amount, Flag, OneOf, Text, Whole, Optional, BothSides, Items, Nested, type Sides } from '../input';
+import { OwnLimits } from '../limits';
 import { materials } from '../materials';
 import type { Finding, Verdict } from '../verdict';
 
-const leftRight = (min: number, max: number) => record({ left: amount(min, max, 'mm'), right: amount(min, max, 'mm') });
-
-const outsideParts = list(record({ id: text(), thicknessMm: amount(0, 40, 'mm') }), 12);
-
 /** The hub between its shoulders. Lateral figures are positive toward the drive side. */
-export const hubSchema = record({
+export class StackHub {
   /** Between the two shoulders that the first inside washers bear on. */
-  shoulderWidthMm: amount(40, 260, 'mm'),
+  @Amount(40, 260, 'mm') shoulderWidthMm!: number;
   /** Rim centre minus the middle of the shoulders. */
-  rimOffsetMm: amount(-60, 60, 'mm'),
+  @Amount(-60, 60, 'mm') rimOffsetMm!: number;
   /** Shoulder to axle end. */
-  axleMm: leftRight(0, 200),
+  @BothSides(Amount(0, 200, 'mm')) axleMm!: Sides<number>;
   /** Shoulder to the first full thread; 0 when left out. */
-  threadFromMm: optional(leftRight(0, 200)),
-  threadMm: amount(6, 25, 'mm'),
+  @Optional() @BothSides(Amount(0, 200, 'mm')) threadFromMm?: Sides<number>;
+  @Amount(6, 25, 'mm') threadMm!: number;
   /** Left shoulder plane, inboard, to the rotor's inboard face; negative: outboard. */
-  rotorFaceMm: optional(amount(-40, 80, 'mm')),
+  @Optional() @Amount(-40, 80, 'mm') rotorFaceMm?: number;
   /** Right shoulder, inboard, to the outer face of the smallest sprocket; negative: outboard. */
-  smallSprocketMm: optional(amount(-60, 60, 'mm')),
-});
+  @Optional() @Amount(-60, 60, 'mm') smallSprocketMm?: number;
+}
 
-export const axleStackSchema = record({
+export class AxleStackWant {
+  /** Left dropout's inner face to the rotor's inboard face on the old wheel. */
+  @Optional() @Amount(-40, 80, 'mm') rotorFaceMm?: number;
+  /** How far the caliper adjusts either way; 1.5 when left out. */
+  @Optional() @Amount(0, 10, 'mm') rotorAdjustMm?: number;
+  /** Shims on hand under the caliper, one entry a piece. */
+  @Optional() @Items(Amount(0.05, 10, 'mm'), 20) caliperShimsMm?: number[];
+  /** Least room between smallest sprocket and dropout; 4.0 when left out. */
+  @Optional() @Amount(0, 30, 'mm') sprocketGapMinMm?: number;
+}
+
+/** Something that is already chosen outside a dropout. */
+export class OutsideThickness {
+  @Text() id!: string;
+  @Amount(0, 40, 'mm') thicknessMm!: number;
+}
+
+export class AxleStackWasher {
+  @Text() id!: string;
+  @OneOf(['plain', 'tabbed']) kind!: 'plain' | 'tabbed';
+  @Amount(0.05, 30, 'mm') thicknessMm!: number;
+  @Whole(0, 10_000) count!: number;
+}
+
+export class AxleStackSigma {
+  @Optional() @Amount(0, 5, 'mm') spacingMm?: number;
+  @Optional() @Amount(0, 5, 'mm') shoulderMm?: number;
+  @Optional() @Amount(0, 5, 'mm') rimMm?: number;
+  @Optional() @Amount(0, 5, 'mm') rotorMm?: number;
+  @Optional() @Amount(0, 5, 'mm') sprocketMm?: number;
+}
+
+export class AxleStackInput {
   /** Inside face to inside face of the dropouts. */
-  spacingMm: amount(50, 260, 'mm'),
+  @Amount(50, 260, 'mm') spacingMm!: number;
   /** Middle of the dropouts off the bike's middle plane; 0 when left out. */
-  frameOffsetMm: optional(amount(-30, 30, 'mm')),
-  material: oneOf(materials),
-  suspension: optional(flag()),
+  @Optional() @Amount(-30, 30, 'mm') frameOffsetMm?: number;
+  @OneOf(materials) material!: (typeof materials)[number];
+  @Optional() @Flag() suspension?: boolean;
   /** Plate at the seat: floor of a recess. */
-  plateMm: leftRight(0.5, 40),
-  hub: hubSchema,
-  want: optional(
-    record({
-      /** Left dropout's inner face to the rotor's inboard face on the old wheel. */
-      rotorFaceMm: optional(amount(-40, 80, 'mm')),
-      /** How far the caliper adjusts either way; 1.5 when left out. */
-      rotorAdjustMm: optional(amount(0, 10, 'mm')),
-      /** Shims on hand under the caliper, one entry a piece. */
-      caliperShimsMm: optional(list(amount(0.05, 10, 'mm'), 20)),
-      /** Least room between smallest sprocket and dropout; 4.0 when left out. */
-      sprocketGapMinMm: optional(amount(0, 30, 'mm')),
-    }),
-  ),
+  @BothSides(Amount(0.5, 40, 'mm')) plateMm!: Sides<number>;
+  @Nested(() => StackHub) hub!: StackHub;
+  @Optional() @Nested(() => AxleStackWant) want?: AxleStackWant;
   /** Already chosen outside the dropouts and taken from the stores. */
-  outside: record({ left: outsideParts, right: outsideParts }),
-  nutMm: amount(1, 40, 'mm'),
+  @BothSides(Items(() => OutsideThickness, 12)) outside!: Sides<OutsideThickness[]>;
+  @Amount(1, 40, 'mm') nutMm!: number;
   /** Whether a tabbed washer is required inside, next to the dropout. */
-  tabs: record({ left: flag(), right: flag() }),
+  @BothSides(Flag()) tabs!: Sides<boolean>;
   /** Only those whose bore, tab width and tab depth suit this axle and slot. */
-  washers: list(
-    record({
-      id: text(),
-      kind: oneOf(['plain', 'tabbed']),
-      thicknessMm: amount(0.05, 30, 'mm'),
-      count: integer(0, 10_000),
-    }),
-    200,
-  ),
+  @Items(() => AxleStackWasher, 200) washers!: AxleStackWasher[];
   /** Shims on hand under the rotor, one entry a piece. */
-  rotorShims: list(amount(0.05, 10, 'mm'), 20),
-  limits: optional(limitsSchema),
+  @Items(Amount(0.05, 10, 'mm'), 20) rotorShims!: number[];
+  @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
   /** How many stacks to return; 5 when left out. */
-  top: optional(integer(1, 50)),
+  @Optional() @Whole(1, 50) top?: number;
   /** Standard deviations behind firstTimeRight. */
-  sigma: optional(
-    record({
-      spacingMm: optional(amount(0, 5, 'mm')),
-      shoulderMm: optional(amount(0, 5, 'mm')),
-      rimMm: optional(amount(0, 5, 'mm')),
-      rotorMm: optional(amount(0, 5, 'mm')),
-      sprocketMm: optional(amount(0, 5, 'mm')),
-    }),
-  ),
-});
-
-export type AxleStackInput = v.InferOutput<typeof axleStackSchema>;
+  @Optional() @Nested(() => AxleStackSigma) sigma?: AxleStackSigma;
+}
 
 /** The washers of one side, from the hub outwards. */
 export interface StackSide {

@@ -1,8 +1,7 @@
 export { axleStack, possibleStacks, type AllowsShims } from './axle-stack';
 export {
-  axleStackSchema,
-  hubSchema,
-  type AxleStackInput,
+  AxleStackInput,
+  StackHub,
   type AxleStackResult,
   type Impossible,
   type LimitName,

@@ -2,7 +2,7 @@ import { readInput } from '../input';
 import { withLimits } from '../limits';
 import { worstFirst, worstOf, type Finding } from '../verdict';
 import { brakeFindings } from './brakes';
-import { bikeChecksSchema, type BikeChecksInput, type BikeChecksResult } from './contract';
+import { BikeChecksInput, type BikeChecksResult } from './contract';
 import { descentHeatW, takesW } from './descent';
 import { ejection, ejectionFinding } from './ejection';
 import { drivenLoadN, gripOn, gravity, rollingResistance, slope, stoppingDistanceM, usual } from './forces';
@@ -22,7 +22,7 @@ import { endStateFindings, ratingFindings } from './ratings';
  * @throws InputError for values out of range
  */
 export function bikeChecks(input: BikeChecksInput): BikeChecksResult {
-  const read = readInput(bikeChecksSchema, input);
+  const read = readInput(BikeChecksInput, input);
   const limits = withLimits(read.limits);
   const stoppingM = {
     before: stoppingDistanceM(read, read.massKg.before, read.speedKmh.before),

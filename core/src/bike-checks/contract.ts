@@ -1,7 +1,5 @@
-import type * as v from 'valibot';
-
-import { amount, flag, list, oneOf, optional, record, text } from '../input';
-import { limitsSchema } from '../limits';
+import { Amount, Flag, OneOf, Text, Optional, Items, Nested } from '../input';
+import { OwnLimits } from '../limits';
 import type { Finding, Verdict } from '../verdict';
 
 export const brakeKinds = ['rotor', 'rim', 'drum', 'coaster', 'none'] as const;
@@ -10,103 +8,123 @@ export const leverPulls = ['long', 'short', 'hydraulic'] as const;
 export const surfaces = ['dry', 'wet', 'gravel', 'loose'] as const;
 export type Surface = (typeof surfaces)[number];
 
-const brakeSchema = record({
-  kind: oneOf(brakeKinds),
-  rotorMm: optional(amount(100, 320, 'mm')),
-  leverPull: optional(oneOf(leverPulls)),
+class BikeBrake {
+  @OneOf(brakeKinds) kind!: (typeof brakeKinds)[number];
+  @Optional() @Amount(100, 320, 'mm') rotorMm?: number;
+  @Optional() @OneOf(leverPulls) leverPull?: (typeof leverPulls)[number];
   /** What the caliper or rim brake needs. */
-  caliperPull: optional(oneOf(leverPulls)),
-});
+  @Optional() @OneOf(leverPulls) caliperPull?: (typeof leverPulls)[number];
+}
 
-export const thermalSchema = record({
-  windingJK: amount(10, 10_000, 'J/K'),
-  shellJK: amount(50, 50_000, 'J/K'),
-  windingToShellKW: amount(0.01, 10, 'K/W'),
-  shellToAirKW: amount(0.01, 10, 'K/W'),
+export class Thermal {
+  @Amount(10, 10_000, 'J/K') windingJK!: number;
+  @Amount(50, 50_000, 'J/K') shellJK!: number;
+  @Amount(0.01, 10, 'K/W') windingToShellKW!: number;
+  @Amount(0.01, 10, 'K/W') shellToAirKW!: number;
   /** How much better the shell is cooled per m/s of air. */
-  perMs: amount(0, 5, 's/m'),
-});
+  @Amount(0, 5, 's/m') perMs!: number;
+}
 
-export const bikeChecksSchema = record({
+export class BikeChecksMassKg {
+  @Amount(20, 1000, 'kg') before!: number;
+  @Amount(20, 1000, 'kg') after!: number;
+}
+
+export class BikeChecksSpeedKmh {
+  @Amount(5, 100, 'km/h') before!: number;
+  @Amount(5, 100, 'km/h') after!: number;
+}
+
+export class BikeChecksGeometry {
+  @Amount(0.5, 3, 'm') wheelbaseM!: number;
+  @Amount(0.3, 2, 'm') centreHeightM!: number;
+  /** Share of the weight on the front wheel, standing level. */
+  @Amount(0.05, 0.95, '') frontShare!: number;
+}
+
+export class BikeChecksBrakes {
+  @Nested(() => BikeBrake) front!: BikeBrake;
+  @Nested(() => BikeBrake) rear!: BikeBrake;
+}
+
+export class BikeChecksDescent {
+  @Amount(0, 40, '%') gradePercent!: number;
+  @Optional() @Amount(5, 100, 'km/h') speedKmh?: number;
+  @Optional() @Amount(0.2, 1.5, 'm²') cdaM2?: number;
+}
+
+export class BikeChecksFrontDiscTabs {
+  @Flag() left!: boolean;
+  @Flag() right!: boolean;
+}
+
+export class BikeChecksFrontDisc {
+  @Amount(100, 320, 'mm') rotorMm!: number;
+  @Amount(8, 20, 'mm') threadMm!: number;
+  @Amount(0, 120, 'N·m') nutTorqueNm!: number;
+  /** What that nut should get. */
+  @Amount(1, 120, 'N·m') nutSpecNm!: number;
+  @Nested(() => BikeChecksFrontDiscTabs) tabs!: BikeChecksFrontDiscTabs;
+  /** The retaining lip is there and the nut sits inside it; false on a fork without one. */
+  @Flag() lipKept!: boolean;
+  /** Largest rotor that the fork's maker allows; none larger when left out. */
+  @Optional() @Amount(80, 320, 'mm') maxRotorMm?: number;
+  /** Bosses on the fork and a track on the rim: a rim brake is a way out. */
+  @Optional() @Flag() rimBrake?: boolean;
+}
+
+export class BikeChecksDrive {
+  @OneOf(['front', 'rear']) end!: 'front' | 'rear';
+  @Amount(0, 300, 'N·m') peakTorqueNm!: number;
+}
+
+export class BikeChecksClimb {
+  @Amount(0, 40, '%') gradePercent!: number;
+  @Optional() @Amount(3, 60, 'km/h') speedKmh?: number;
+  @Optional() @Amount(0.1, 120, 'min') minutes?: number;
+  @Optional() @Amount(0, 600, 'W') riderW?: number;
+  @Optional() @Amount(-30, 50, '°C') airC?: number;
+}
+
+export class BikeChecksMotor {
+  @OneOf(['geared', 'direct']) kind!: 'geared' | 'direct';
+  @Amount(0.05, 10, 'N·m/A') ktNmPerA!: number;
+  @Amount(0.005, 5, 'Ω') windingOhm!: number;
+  @Amount(0, 10, 'A') noLoadA!: number;
+  @Optional() @Nested(() => Thermal) thermal?: Thermal;
+}
+
+export class BikeChecksRating {
+  @Text(80) part!: string;
+  @Optional() @Amount(0.1, 500, 'kg') ratedKg?: number;
+  @Optional() @Amount(0, 500, 'kg') loadKg?: number;
+  @Optional() @Amount(1, 150, 'km/h') ratedKmh?: number;
+}
+
+export class BikeChecksInput {
   /** Bike, rider and load, before and after the conversion. */
-  massKg: record({ before: amount(20, 1000, 'kg'), after: amount(20, 1000, 'kg') }),
-  speedKmh: record({ before: amount(5, 100, 'km/h'), after: amount(5, 100, 'km/h') }),
-  wheelRadiusM: optional(amount(0.1, 0.5, 'm')),
-  geometry: optional(
-    record({
-      wheelbaseM: amount(0.5, 3, 'm'),
-      centreHeightM: amount(0.3, 2, 'm'),
-      /** Share of the weight on the front wheel, standing level. */
-      frontShare: amount(0.05, 0.95, ''),
-    }),
-  ),
-  surface: optional(oneOf(surfaces)),
-  brakes: record({ front: brakeSchema, rear: brakeSchema }),
+  @Nested(() => BikeChecksMassKg) massKg!: BikeChecksMassKg;
+  @Nested(() => BikeChecksSpeedKmh) speedKmh!: BikeChecksSpeedKmh;
+  @Optional() @Amount(0.1, 0.5, 'm') wheelRadiusM?: number;
+  @Optional() @Nested(() => BikeChecksGeometry) geometry?: BikeChecksGeometry;
+  @Optional() @OneOf(surfaces) surface?: (typeof surfaces)[number];
+  @Nested(() => BikeChecksBrakes) brakes!: BikeChecksBrakes;
   /** The steepest long grade that the rider names, and the speed held on it. */
-  descent: optional(
-    record({
-      gradePercent: amount(0, 40, '%'),
-      speedKmh: optional(amount(5, 100, 'km/h')),
-      cdaM2: optional(amount(0.2, 1.5, 'm²')),
-    }),
-  ),
+  @Optional() @Nested(() => BikeChecksDescent) descent?: BikeChecksDescent;
   /** A disc in an open front slot. */
-  frontDisc: optional(
-    record({
-      rotorMm: amount(100, 320, 'mm'),
-      threadMm: amount(8, 20, 'mm'),
-      nutTorqueNm: amount(0, 120, 'N·m'),
-      /** What that nut should get. */
-      nutSpecNm: amount(1, 120, 'N·m'),
-      tabs: record({ left: flag(), right: flag() }),
-      /** The retaining lip is there and the nut sits inside it; false on a fork without one. */
-      lipKept: flag(),
-      /** Largest rotor that the fork's maker allows; none larger when left out. */
-      maxRotorMm: optional(amount(80, 320, 'mm')),
-      /** Bosses on the fork and a track on the rim: a rim brake is a way out. */
-      rimBrake: optional(flag()),
-    }),
-  ),
-  drive: optional(record({ end: oneOf(['front', 'rear']), peakTorqueNm: amount(0, 300, 'N·m') })),
-  climb: optional(
-    record({
-      gradePercent: amount(0, 40, '%'),
-      speedKmh: optional(amount(3, 60, 'km/h')),
-      minutes: optional(amount(0.1, 120, 'min')),
-      riderW: optional(amount(0, 600, 'W')),
-      airC: optional(amount(-30, 50, '°C')),
-    }),
-  ),
-  motor: optional(
-    record({
-      kind: oneOf(['geared', 'direct']),
-      ktNmPerA: amount(0.05, 10, 'N·m/A'),
-      windingOhm: amount(0.005, 5, 'Ω'),
-      noLoadA: amount(0, 10, 'A'),
-      thermal: optional(thermalSchema),
-    }),
-  ),
+  @Optional() @Nested(() => BikeChecksFrontDisc) frontDisc?: BikeChecksFrontDisc;
+  @Optional() @Nested(() => BikeChecksDrive) drive?: BikeChecksDrive;
+  @Optional() @Nested(() => BikeChecksClimb) climb?: BikeChecksClimb;
+  @Optional() @Nested(() => BikeChecksMotor) motor?: BikeChecksMotor;
   /** Parts with a stated rating, at the mass or speed they will see. */
-  ratings: optional(
-    list(
-      record({
-        part: text(80),
-        ratedKg: optional(amount(0.1, 500, 'kg')),
-        loadKg: optional(amount(0, 500, 'kg')),
-        ratedKmh: optional(amount(1, 150, 'km/h')),
-      }),
-      20,
-    ),
-  ),
+  @Optional() @Items(() => BikeChecksRating, 20) ratings?: BikeChecksRating[];
   /** How far the derailleur hanger stands into the slot's seat. */
-  hangerInSeatMm: optional(amount(0, 10, 'mm')),
-  faceAngleDeg: optional(amount(0, 45, '°')),
-  condition: optional(oneOf(['sound', 'surface-rust', 'bent', 'cracked', 'play', 'unsure'])),
-  limits: optional(limitsSchema),
-});
-
-export type BikeChecksInput = v.InferOutput<typeof bikeChecksSchema>;
-export type Thermal = v.InferOutput<typeof thermalSchema>;
+  @Optional() @Amount(0, 10, 'mm') hangerInSeatMm?: number;
+  @Optional() @Amount(0, 45, '°') faceAngleDeg?: number;
+  @Optional() @OneOf(['sound', 'surface-rust', 'bent', 'cracked', 'play', 'unsure']) condition?:
+    'sound' | 'surface-rust' | 'bent' | 'cracked' | 'play' | 'unsure';
+  @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
+}
 
 export interface BikeChecksResult {
   verdict: Verdict;

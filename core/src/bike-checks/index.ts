@@ -1,16 +1,14 @@
 /** The bike itself at its new speed and mass: brakes, grip, heat, ratings, condition. */
 export { bikeChecks } from './bike-checks';
 export {
-  bikeChecksSchema,
+  BikeChecksInput,
   brakeKinds,
   leverPulls,
   surfaces,
-  thermalSchema,
-  type BikeChecksInput,
+  Thermal,
   type BikeChecksResult,
   type BrakeKind,
   type Surface,
-  type Thermal,
 } from './contract';
 export { hottestDescentKmh } from './descent';
 export { drivenLoadN, gripOn } from './forces';

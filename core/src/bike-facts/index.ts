@@ -1,2 +1,2 @@
 /** What is known of a bike as a whole and of its rider's wishes, from take-in. */
-export { bikeFactsSchema, emptyBikeFacts, type BikeFacts } from './bike-facts';
+export { BikeFacts, emptyBikeFacts } from './bike-facts';

@@ -1,61 +1,76 @@
-import type * as v from 'valibot';
-
-import { amount, flag, list, oneOf, optional, record, text } from '../input';
-import { limitsSchema } from '../limits';
+import { Amount, Flag, OneOf, Text, Optional, BothSides, Items, Nested, type Sides } from '../input';
+import { OwnLimits } from '../limits';
 import type { Finding, Verdict } from '../verdict';
 
-const side = oneOf(['left', 'right']);
+export class AdapterExtender {
+  @Text() id!: string;
+  @OneOf(['left', 'right']) side!: 'left' | 'right';
+  @Amount(0.5, 80, 'mm') lengthMm!: number;
+}
 
-/** What a set of end adapters consists of. */
-const setParts = {
-  extenders: list(record({ id: text(), side, lengthMm: amount(0.5, 80, 'mm') }), 20),
-  endCaps: list(record({ id: text(), side, lengthMm: amount(0.5, 40, 'mm'), boreMm: amount(5, 30, 'mm') }), 20),
-  rotorSpacers: list(record({ id: text(), thicknessMm: amount(0.2, 20, 'mm') }), 20),
-  /** Screws of the set and the holes that they go into. */
-  screws: list(record({ id: text(), threadMm: amount(2, 12, 'mm'), lengthMm: amount(3, 80, 'mm') }), 30),
-  screwHoles: list(
-    record({
-      id: text(),
-      threadMm: amount(2, 12, 'mm'),
-      /** What lies between head and thread. */
-      throughMm: amount(0, 60, 'mm'),
-      /** Rotor and spacer lie between too. */
-      throughRotor: optional(flag()),
-      depthMm: amount(2, 60, 'mm'),
-      leastMm: amount(1, 40, 'mm'),
-    }),
-    12,
-  ),
-};
+export class AdapterEndCap {
+  @Text() id!: string;
+  @OneOf(['left', 'right']) side!: 'left' | 'right';
+  @Amount(0.5, 40, 'mm') lengthMm!: number;
+  @Amount(5, 30, 'mm') boreMm!: number;
+}
+
+export class AdapterRotorSpacer {
+  @Text() id!: string;
+  @Amount(0.2, 20, 'mm') thicknessMm!: number;
+}
+
+export class AdapterScrew {
+  @Text() id!: string;
+  @Amount(2, 12, 'mm') threadMm!: number;
+  @Amount(3, 80, 'mm') lengthMm!: number;
+}
+
+export class AdapterScrewHole {
+  @Text() id!: string;
+  @Amount(2, 12, 'mm') threadMm!: number;
+  /** What lies between head and thread. */
+  @Amount(0, 60, 'mm') throughMm!: number;
+  /** Rotor and spacer lie between too. */
+  @Optional() @Flag() throughRotor?: boolean;
+  @Amount(2, 60, 'mm') depthMm!: number;
+  @Amount(1, 40, 'mm') leastMm!: number;
+}
 
 /** A set of end adapters as a kit comes with it. */
-export const adapterSetSchema = record(setParts);
+export class AdapterSet {
+  @Items(() => AdapterExtender, 20) extenders!: AdapterExtender[];
+  @Items(() => AdapterEndCap, 20) endCaps!: AdapterEndCap[];
+  @Items(() => AdapterRotorSpacer, 20) rotorSpacers!: AdapterRotorSpacer[];
+  /** Screws of the set and the holes that they go into. */
+  @Items(() => AdapterScrew, 30) screws!: AdapterScrew[];
+  @Items(() => AdapterScrewHole, 12) screwHoles!: AdapterScrewHole[];
+}
 
-export const endAdapterSchema = record({
+export class EndAdapterHub {
+  /** Shoulder to shoulder without extenders and caps. */
+  @Amount(40, 260, 'mm') baseWidthMm!: number;
+  /** Left shoulder inboard to the rotor's inboard face, without rotor spacer. */
+  @Optional() @Amount(-40, 60, 'mm') rotorFaceMm?: number;
+  /** Hub takes sprockets on the right. */
+  @Optional() @Flag() sprockets?: boolean;
+}
+
+export class EndAdapterInput extends AdapterSet {
   /** Inside face to inside face of the dropouts. */
-  spacingMm: amount(60, 260, 'mm'),
+  @Amount(60, 260, 'mm') spacingMm!: number;
   /** Hole in each dropout; left out at open ends, which take extenders and washers but no caps. */
-  holesMm: optional(record({ left: amount(5, 30, 'mm'), right: amount(5, 30, 'mm') })),
+  @Optional() @BothSides(Amount(5, 30, 'mm')) holesMm?: Sides<number>;
   /** Dropout's inner face to the rotor's inboard face on the old wheel; left out without a disc. */
-  rotorFaceMm: optional(amount(-10, 60, 'mm')),
-  hub: record({
-    /** Shoulder to shoulder without extenders and caps. */
-    baseWidthMm: amount(40, 260, 'mm'),
-    /** Left shoulder inboard to the rotor's inboard face, without rotor spacer. */
-    rotorFaceMm: optional(amount(-40, 60, 'mm')),
-    /** Hub takes sprockets on the right. */
-    sprockets: optional(flag()),
-  }),
-  ...setParts,
-  rotorThicknessMm: optional(amount(1, 5, 'mm')),
+  @Optional() @Amount(-10, 60, 'mm') rotorFaceMm?: number;
+  @Nested(() => EndAdapterHub) hub!: EndAdapterHub;
+  @Optional() @Amount(1, 5, 'mm') rotorThicknessMm?: number;
   /** How far the caliper adjusts; 1.5 when left out. */
-  rotorAdjustMm: optional(amount(0, 10, 'mm')),
+  @Optional() @Amount(0, 10, 'mm') rotorAdjustMm?: number;
   /** How far the finished width may be off the spacing; 0.3 when left out. */
-  widthPlayMm: optional(amount(0, 3, 'mm')),
-  limits: optional(limitsSchema),
-});
-
-export type EndAdapterInput = v.InferOutput<typeof endAdapterSchema>;
+  @Optional() @Amount(0, 3, 'mm') widthPlayMm?: number;
+  @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
+}
 
 /** One way to build the hub up to the spacing. */
 export interface EndBuild {

@@ -2,7 +2,7 @@ import { inMm } from '../figures';
 import { readInput } from '../input';
 import { withLimits } from '../limits';
 import { dust, finding, graded, notMeasured, told, worstFirst, worstOf, type Finding } from '../verdict';
-import { endAdapterSchema, type EndAdapterInput, type EndAdapterResult, type EndBuild } from './contract';
+import { EndAdapterInput, type EndAdapterResult, type EndBuild } from './contract';
 
 /** Play that an axle may have in the bore of an end cap, in mm. */
 const borePlayMm = 0.2;
@@ -28,7 +28,7 @@ type Side = 'left' | 'right';
  * // { build: { left: { extender: null, endCap: 'L10' }, … widthMm: 110 }, order: ['left end cap L10', …] }
  */
 export function endAdapter(input: EndAdapterInput): EndAdapterResult {
-  const read = readInput(endAdapterSchema, input);
+  const read = readInput(EndAdapterInput, input);
   const builds = goesIn(read);
   const build = builds.reduce<EndBuild | null>(
     (best, next) => (best && cost(best) <= cost(next) + dust ? best : next),
@@ -41,7 +41,7 @@ export function endAdapter(input: EndAdapterInput): EndAdapterResult {
 
 /** Every way in which a hub is built up for an open end, fewest parts first: which is best depends on the washers. */
 export function openBuilds(input: Omit<EndAdapterInput, 'holesMm'>): EndAdapterResult[] {
-  const read = readInput(endAdapterSchema, input);
+  const read = readInput(EndAdapterInput, input);
   return goesIn(read)
     .sort((a, b) => partsOf(a) - partsOf(b))
     .map((build) => judged(read, build));

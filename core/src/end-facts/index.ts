@@ -1,3 +1,3 @@
 export { endFacts, withoutFeatures, type Condition, type EndFacts, type Reading, type SideFacts } from './end-facts';
 export { isCarbon, measurePlan, needsApproval, openFeatures, type PlannedFeature } from './measure-plan';
-export { plainReadingSchema, type PlainReading } from './reading-schema';
+export { PlainReading } from './reading-schema';

@@ -1,24 +1,16 @@
-import * as v from 'valibot';
+import { Amount, OneOf, Text, Maybe, Optional, Items } from '../input';
 
-import { amount, list, oneOf, optional, record, text } from '../input';
+export class PlainReadingPart {
+  @OneOf(['plain', 'tabbed', 'c-washer', 'spacer', 'stay', 'other']) kind!:
+    'plain' | 'tabbed' | 'c-washer' | 'spacer' | 'stay' | 'other';
+  @Amount(0.05, 60, 'mm') thicknessMm!: number;
+}
 
 /** A reading in a file or on a command line: what was read where, without who and when. */
-export const plainReadingSchema = record({
-  feature: text(60),
-  valueMm: optional(v.nullable(amount(-200, 2000, 'mm'))),
-  word: optional(v.nullable(text(60))),
-  parts: optional(
-    v.nullable(
-      list(
-        record({
-          kind: oneOf(['plain', 'tabbed', 'c-washer', 'spacer', 'stay', 'other']),
-          thicknessMm: amount(0.05, 60, 'mm'),
-        }),
-        12,
-      ),
-    ),
-  ),
-  instrument: optional(oneOf(['calipers', 'ruler', 'tape', 'eye'])),
-});
-
-export type PlainReading = v.InferOutput<typeof plainReadingSchema>;
+export class PlainReading {
+  @Text(60) feature!: string;
+  @Optional() @Maybe() @Amount(-200, 2000, 'mm') valueMm?: number | null;
+  @Optional() @Maybe() @Text(60) word?: string | null;
+  @Optional() @Maybe() @Items(() => PlainReadingPart, 12) parts?: PlainReadingPart[] | null;
+  @Optional() @OneOf(['calipers', 'ruler', 'tape', 'eye']) instrument?: 'calipers' | 'ruler' | 'tape' | 'eye';
+}

@@ -17,4 +17,4 @@ export { massAfterKg } from './tyre';
 export { knownTools } from './tools';
 export { findingsWith } from './with-stack';
 export { fitTwoMotors, type TwoMotorsReport } from './two-motors';
-export { factsOf, plainFit, plainFitSchema, plainReport, type PlainFitInput, type PlainFitReport } from './plain';
+export { factsOf, plainFit, PlainFitInput, plainReport, type PlainFitReport } from './plain';

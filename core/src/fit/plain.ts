@@ -1,32 +1,24 @@
-import type * as v from 'valibot';
-
-import { bikeFactsSchema } from '../bike-facts';
-import { endFacts, plainReadingSchema, type EndFacts, type PlainReading, type Reading } from '../end-facts';
+import { BikeFacts } from '../bike-facts';
+import { endFacts, PlainReading, type EndFacts, type Reading } from '../end-facts';
 import { featureById, type End } from '../features';
-import { amount, InputError, list, oneOf, optional, readInput, record, text } from '../input';
-import { limitsSchema } from '../limits';
-import { deliveredSchema, storeItemSchema, wheelSchema } from '../part-schemas';
+import { Amount, OneOf, Text, Optional, Items, Nested, InputError, readInput } from '../input';
+import { OwnLimits } from '../limits';
+import { Delivered, PlainStoreItem, PlainWheel } from '../part-schemas';
 import type { FitReport } from './contract';
 import { fit } from './fit';
 
-const shared = {
-  bike: bikeFactsSchema,
-  stores: list(storeItemSchema, 2000),
-  delivered: optional(deliveredSchema),
-  tools: optional(list(text(80), 100)),
-  limits: optional(limitsSchema),
-};
-
-export const plainFitSchema = record({
-  end: oneOf(['front', 'rear']),
-  readings: list(plainReadingSchema, 2000),
-  wheel: wheelSchema,
+export class PlainFitInput {
+  @OneOf(['front', 'rear']) end!: 'front' | 'rear';
+  @Items(() => PlainReading, 2000) readings!: PlainReading[];
+  @Nested(() => PlainWheel) wheel!: PlainWheel;
   /** What the axle nuts will be tightened to. */
-  nutTorqueNm: optional(amount(0, 150, 'N·m')),
-  ...shared,
-});
-
-export type PlainFitInput = v.InferOutput<typeof plainFitSchema>;
+  @Optional() @Amount(0, 150, 'N·m') nutTorqueNm?: number;
+  @Nested(() => BikeFacts) bike!: BikeFacts;
+  @Items(() => PlainStoreItem, 2000) stores!: PlainStoreItem[];
+  @Optional() @Nested(() => Delivered) delivered?: Delivered;
+  @Optional() @Items(Text(80), 100) tools?: string[];
+  @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
+}
 
 /** A report in plain data: facts and statistics are left out, they follow from the readings. */
 export type PlainFitReport = Omit<FitReport, 'open' | 'measureNext' | 'wheel'> & {
@@ -40,7 +32,7 @@ export type PlainFitReport = Omit<FitReport, 'open' | 'measureNext' | 'wheel'> &
  * @throws InputError for values out of range and for readings of features that do not exist
  */
 export function plainFit(input: PlainFitInput): PlainFitReport {
-  const { end, readings, delivered, ...rest } = readInput(plainFitSchema, input);
+  const { end, readings, delivered, ...rest } = readInput(PlainFitInput, input);
   return plainReport(fit({ ...given(rest), facts: factsOf(end, readings), delivered: delivered ?? null }));
 }
 

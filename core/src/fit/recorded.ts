@@ -1,5 +1,5 @@
 import { withoutFeatures } from '../end-facts';
-import type { InputError } from '../input';
+import { InputError } from '../input';
 import { told, worstFirst, worstOf } from '../verdict';
 import type { FitFinding, FitInput, FitReport } from './contract';
 import { fit } from './fit';

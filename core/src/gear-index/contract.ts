@@ -1,7 +1,5 @@
-import type * as v from 'valibot';
-
-import { amount, integer, list, oneOf, optional, record } from '../input';
-import { limitsSchema } from '../limits';
+import { Amount, OneOf, Whole, Optional, Items, Nested } from '../input';
+import { OwnLimits } from '../limits';
 import type { Finding, Verdict } from '../verdict';
 
 export const clusters = ['freewheel', 'cassette'] as const;
@@ -9,29 +7,32 @@ export type Cluster = (typeof clusters)[number];
 
 export const oldHubs = ['plain', 'coaster', 'drum', 'gear-hub'] as const;
 
-export const gearIndexSchema = record({
-  /** Clicks of the shifter; 0 for a friction shifter or none. */
-  shifterSpeeds: integer(0, 13),
-  sprockets: integer(1, 13),
-  cluster: oneOf(clusters),
-  /** What the motor hub takes. */
-  hubTakes: oneOf([...clusters, 'none']),
-  /** Smallest sprocket to dropout, on the old wheel and on the new one. */
-  oldGapMm: optional(amount(-10, 60, 'mm')),
-  newGapMm: optional(amount(-10, 60, 'mm')),
-  /** The splined body and the thickness of the sprockets on it. */
-  body: optional(record({ lengthMm: amount(10, 60, 'mm'), stackMm: amount(5, 60, 'mm') })),
-  /** Teeth, smallest sprocket first. */
-  teeth: optional(list(integer(6, 60), 13)),
-  chainring: optional(integer(20, 70)),
-  circumferenceMm: optional(amount(500, 2600, 'mm')),
-  assistedKmh: optional(amount(5, 80, 'km/h')),
-  /** What the old rear hub did besides turning. */
-  oldHub: optional(oneOf(oldHubs)),
-  limits: optional(limitsSchema),
-});
+export class GearIndexBody {
+  @Amount(10, 60, 'mm') lengthMm!: number;
+  @Amount(5, 60, 'mm') stackMm!: number;
+}
 
-export type GearIndexInput = v.InferOutput<typeof gearIndexSchema>;
+export class GearIndexInput {
+  /** Clicks of the shifter; 0 for a friction shifter or none. */
+  @Whole(0, 13) shifterSpeeds!: number;
+  @Whole(1, 13) sprockets!: number;
+  @OneOf(clusters) cluster!: (typeof clusters)[number];
+  /** What the motor hub takes. */
+  @OneOf([...clusters, 'none']) hubTakes!: (typeof clusters)[number] | 'none';
+  /** Smallest sprocket to dropout, on the old wheel and on the new one. */
+  @Optional() @Amount(-10, 60, 'mm') oldGapMm?: number;
+  @Optional() @Amount(-10, 60, 'mm') newGapMm?: number;
+  /** The splined body and the thickness of the sprockets on it. */
+  @Optional() @Nested(() => GearIndexBody) body?: GearIndexBody;
+  /** Teeth, smallest sprocket first. */
+  @Optional() @Items(Whole(6, 60), 13) teeth?: number[];
+  @Optional() @Whole(20, 70) chainring?: number;
+  @Optional() @Amount(500, 2600, 'mm') circumferenceMm?: number;
+  @Optional() @Amount(5, 80, 'km/h') assistedKmh?: number;
+  /** What the old rear hub did besides turning. */
+  @Optional() @OneOf(oldHubs) oldHub?: (typeof oldHubs)[number];
+  @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
+}
 
 export interface GearIndexResult {
   verdict: Verdict;

@@ -2,7 +2,7 @@ import { inMm } from '../figures';
 import { InputError, readInput } from '../input';
 import { withLimits, type Limits } from '../limits';
 import { dust, finding, graded, notMeasured, told, worstFirst, worstOf, type Finding } from '../verdict';
-import { gearIndexSchema, type GearIndexInput, type GearIndexResult } from './contract';
+import { GearIndexInput, type GearIndexResult } from './contract';
 
 /** Distance from sprocket to sprocket, and from click to click at the derailleur, by speeds, in mm. */
 const pitchMm: Record<number, number> = {
@@ -39,7 +39,7 @@ export const cassetteSpacersMm = [0, 1, 1.85, 2.85, 4.5, 6.35] as const;
  * // { verdict: 'work', errorsMm: [0.6, 0.4, 0.2, 0, −0.2, −0.4, −0.6], maxErrorMm: 0.6, clicksLeft: 1, … }
  */
 export function gearIndex(input: GearIndexInput): GearIndexResult {
-  const read = readInput(gearIndexSchema, input);
+  const read = readInput(GearIndexInput, input);
   refuseContradictions(read);
   const limits = withLimits(read.limits);
   const errorsMm = indexErrors(read.shifterSpeeds, read.sprockets);

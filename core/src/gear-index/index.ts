@@ -1,10 +1,3 @@
 /** Shifter, derailleur and sprockets after the wheel has changed. */
-export {
-  clusters,
-  gearIndexSchema,
-  oldHubs,
-  type Cluster,
-  type GearIndexInput,
-  type GearIndexResult,
-} from './contract';
+export { clusters, GearIndexInput, oldHubs, type Cluster, type GearIndexResult } from './contract';
 export { cassetteSpacersMm, gearIndex } from './gear-index';

@@ -1,18 +1,14 @@
-import type * as v from 'valibot';
-
-import { amount, oneOf, optional, readInput, record } from '../input';
+import { Amount, OneOf, Optional, readInput } from '../input';
 import { standardFeatures, standards, type StandardFeature } from './standards';
 
-export const identifyStandardSchema = record({
+export class IdentifyStandardInput {
   /** Which table to look in. */
-  feature: oneOf(standardFeatures),
+  @OneOf(standardFeatures) feature!: (typeof standardFeatures)[number];
   /** The reading. */
-  valueMm: amount(0.01, 1500, 'mm'),
+  @Amount(0.01, 1500, 'mm') valueMm!: number;
   /** Its uncertainty (standard deviation); 0.15 mm when left out. */
-  uncertaintyMm: optional(amount(0.001, 50, 'mm')),
-});
-
-export type IdentifyStandardInput = v.InferOutput<typeof identifyStandardSchema>;
+  @Optional() @Amount(0.001, 50, 'mm') uncertaintyMm?: number;
+}
 
 /** A standard size with how well the reading matches it. */
 export interface StandardMatch {
@@ -49,7 +45,7 @@ const manufacturingSpreadMm = 0.15;
  * // { valueMm: 100, label: '100 mm front, most forks', differenceMm: -0.2, confidence: 1 }
  */
 export function identifyStandard(input: IdentifyStandardInput): IdentifyStandardResult {
-  const { feature, valueMm, uncertaintyMm = 0.15 } = readInput(identifyStandardSchema, input);
+  const { feature, valueMm, uncertaintyMm = 0.15 } = readInput(IdentifyStandardInput, input);
   const [nearest, ...others] = matches(feature, valueMm, uncertaintyMm);
   const inches = asInches(feature, valueMm, uncertaintyMm);
   return { nearest: nearest!, others, ...(inches && { inches }) };

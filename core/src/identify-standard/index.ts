@@ -1,7 +1,6 @@
 export {
   identifyStandard,
-  identifyStandardSchema,
-  type IdentifyStandardInput,
+  IdentifyStandardInput,
   type IdentifyStandardResult,
   type StandardMatch,
 } from './identify-standard';

@@ -1,7 +1,25 @@
 /**
- * How a calculator reads plain data from outside: a valibot schema per contract, one error type with the field,
- * the value and the allowed range in it.
+ * How plain data from outside is read: a contract is a class whose properties carry decorators over class-validator; one
+ * error type has the field, the value and the allowed range in it.
  */
+export { Open } from './contract';
 export { InputError } from './input-error';
-export { readInput } from './read-input';
-export { amount, flag, integer, list, maybe, oneOf, optional, record, remark, text } from './schema';
+export { inputErrors, jsonSchema, readInput } from './read-input';
+export {
+  Amount,
+  Anything,
+  Base64,
+  Checked,
+  Exactly,
+  Figure,
+  Flag,
+  OneOf,
+  Remark,
+  Text,
+  Timestamp,
+  Uuid,
+  Whole,
+} from './rules';
+export { Maybe, Optional } from './presence';
+export type { RuleDecorator, Shape } from './rule';
+export { BothSides, Either, Items, Named, Nested, OneOfKinds, shapeOf, type Sides } from './shape';

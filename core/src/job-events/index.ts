@@ -3,7 +3,7 @@ export {
   eventsOf,
   irreversibleKinds,
   jobEventKinds,
-  jobEventSchemas,
+  jobEventShapes,
   lastParcel,
   offAxleKinds,
   readJobEvent,

@@ -1,10 +1,4 @@
-import * as v from 'valibot';
-
-import { amount, integer, list, oneOf, optional, readInput, record, text } from '../input';
-
-const end = oneOf(['front', 'rear']);
-const side = oneOf(['left', 'right']);
-const id = v.pipe(v.string('a UUID'), v.uuid('a UUID'));
+import { Amount, OneOf, Text, Uuid, Whole, Optional, Items, readInput, type Shape } from '../input';
 
 /** What comes off an axle, from the hub outwards. */
 export const offAxleKinds = [
@@ -25,77 +19,120 @@ export const irreversibleKinds = ['filed', 'cut', 'drilled', 'glued'] as const;
 /** How a step of the procedure ended. */
 export const stepEndings = ['done', 'skipped', 'problem', 'undone', 'confirmed', 'stood-in'] as const;
 
+/** What an event is about. */
+class AtEnd {
+  @OneOf(['front', 'rear']) end!: 'front' | 'rear';
+}
+
+/** The owner lets a kit go on against a `stop`. */
+export class Override extends AtEnd {
+  @Uuid() wheelId!: string;
+  @Text(80) findingId!: string;
+  @Text(400) because!: string;
+}
+
+export class TruedSpoke {
+  @OneOf(['left', 'right']) side!: 'left' | 'right';
+  @Optional() @Amount(-20, 20, 'mm') radialMm?: number;
+  @Optional() @Amount(-20, 20, 'mm') lateralMm?: number;
+  @Optional() @Amount(0, 3000, 'N') tensionN?: number;
+}
+
+/** A wheel trued: one reading per spoke, once round. */
+export class Truing extends AtEnd {
+  @Items(() => TruedSpoke, 72) spokes!: TruedSpoke[];
+  @Optional() @Amount(-30, 30, 'mm') dishMm?: number;
+}
+
+export class OffAxlePart {
+  @OneOf(offAxleKinds) kind!: (typeof offAxleKinds)[number];
+  @Optional() @Amount(0.05, 60, 'mm') thicknessMm?: number;
+  @Optional() @Text(80) note?: string;
+}
+
+/** One side of an axle as it was taken apart, from the hub outwards. */
+export class CameOff extends AtEnd {
+  @OneOf(['left', 'right']) side!: 'left' | 'right';
+  @Items(() => OffAxlePart, 20) parts!: OffAxlePart[];
+}
+
+export class StepReading {
+  @Text(60) check!: string;
+  @Amount(-500, 5000, '') value!: number;
+}
+
+/** One step of the procedure. */
+export class StepEnded extends AtEnd {
+  @Text(60) stepId!: string;
+  @OneOf(stepEndings) how!: (typeof stepEndings)[number];
+  /** Why it was skipped, or what is wrong. */
+  @Optional() @Text(400) because?: string;
+  /** What was found or reached, by the check of the step: N·m, mm, V or pieces. */
+  @Optional() @Items(() => StepReading, 40) readings?: StepReading[];
+  /** From opening the step to its end. */
+  @Optional() @Amount(0, 1440, 'min') minutes?: number;
+}
+
+export class PartCount {
+  @Text(80) part!: string;
+  @Whole(0, 500) expected!: number;
+  @Whole(0, 500) got!: number;
+}
+
+/** The parcel as it arrived. */
+export class Received extends AtEnd {
+  @Items(() => PartCount, 80) counts!: PartCount[];
+  @Optional() @Amount(0, 130, 'V') packV?: number;
+  @Optional() @Text(1000) damage?: string;
+  @Optional() @Text(1000) differs?: string;
+}
+
+export class PartFate {
+  @Text(80) part!: string;
+  @OneOf(['used', 'left-out', 'given-back']) fate!: 'used' | 'left-out' | 'given-back';
+}
+
+/** What became of the parts of the kit. */
+export class KitParts extends AtEnd {
+  @Items(() => PartFate, 80) fates!: PartFate[];
+}
+
+/** Something that putting back to stock will not undo. */
+export class Irreversible extends AtEnd {
+  @OneOf(irreversibleKinds) what!: (typeof irreversibleKinds)[number];
+  @Text(120) where!: string;
+  @Optional() @Amount(0, 500, 'mm') amountMm?: number;
+}
+
+export class Note extends AtEnd {
+  @Text(1000) words!: string;
+}
+
+/** The owner answers for what a file brought in: stacks taken and steps done elsewhere. */
+export class Vouched {
+  @Text(400) because!: string;
+}
+
 /**
  * Everything that happens to a job besides readings and choices, by kind. Events are only ever added or withdrawn; what holds
  * now is read off them in the order in which the server had them.
  */
-export const jobEventSchemas = {
-  /** The owner lets a kit go on against a `stop`. */
-  override: record({ end, wheelId: id, findingId: text(80), because: text(400) }),
-  /** A wheel trued: one reading per spoke, once round. */
-  truing: record({
-    end,
-    spokes: list(
-      record({
-        side,
-        radialMm: optional(amount(-20, 20, 'mm')),
-        lateralMm: optional(amount(-20, 20, 'mm')),
-        tensionN: optional(amount(0, 3000, 'N')),
-      }),
-      72,
-    ),
-    dishMm: optional(amount(-30, 30, 'mm')),
-  }),
-  /** One side of an axle as it was taken apart, from the hub outwards. */
-  'came-off': record({
-    end,
-    side,
-    parts: list(
-      record({ kind: oneOf(offAxleKinds), thicknessMm: optional(amount(0.05, 60, 'mm')), note: optional(text(80)) }),
-      20,
-    ),
-  }),
-  /** One step of the procedure. */
-  step: record({
-    end,
-    stepId: text(60),
-    how: oneOf(stepEndings),
-    /** Why it was skipped, or what is wrong. */
-    because: optional(text(400)),
-    /** What was found or reached, by the check of the step: N·m, mm, V or pieces. */
-    readings: optional(list(record({ check: text(60), value: amount(-500, 5000, '') }), 40)),
-    /** From opening the step to its end. */
-    minutes: optional(amount(0, 1440, 'min')),
-  }),
-  /** The parcel as it arrived. */
-  received: record({
-    end,
-    counts: list(record({ part: text(80), expected: integer(0, 500), got: integer(0, 500) }), 80),
-    packV: optional(amount(0, 130, 'V')),
-    damage: optional(text(1000)),
-    differs: optional(text(1000)),
-  }),
-  /** What became of the parts of the kit. */
-  'kit-parts': record({
-    end,
-    fates: list(record({ part: text(80), fate: oneOf(['used', 'left-out', 'given-back']) }), 80),
-  }),
-  /** Something that putting back to stock will not undo. */
-  irreversible: record({
-    end,
-    what: oneOf(irreversibleKinds),
-    where: text(120),
-    amountMm: optional(amount(0, 500, 'mm')),
-  }),
-  note: record({ end, words: text(1000) }),
-  /** The owner answers for what a file brought in: stacks taken and steps done elsewhere. */
-  vouched: record({ because: text(400) }),
+export const jobEventShapes = {
+  override: Override,
+  truing: Truing,
+  'came-off': CameOff,
+  step: StepEnded,
+  received: Received,
+  'kit-parts': KitParts,
+  irreversible: Irreversible,
+  note: Note,
+  vouched: Vouched,
 } as const;
 
-export type JobEventKind = keyof typeof jobEventSchemas;
-export type JobEventData<K extends JobEventKind> = v.InferOutput<(typeof jobEventSchemas)[K]>;
+export type JobEventKind = keyof typeof jobEventShapes;
+export type JobEventData<K extends JobEventKind> = InstanceType<(typeof jobEventShapes)[K]>;
 
-export const jobEventKinds = Object.keys(jobEventSchemas) as JobEventKind[];
+export const jobEventKinds = Object.keys(jobEventShapes) as JobEventKind[];
 
 /** One event, as far as what is read off it depends on. */
 export type JobEvent = {
@@ -119,7 +156,7 @@ export type JobEvent = {
  * @throws InputError naming the field, its value and what is allowed
  */
 export function readJobEvent<K extends JobEventKind>(kind: K, data: unknown): JobEventData<K> {
-  return readInput(jobEventSchemas[kind], data) as JobEventData<K>;
+  return readInput(jobEventShapes[kind] as Shape, data) as JobEventData<K>;
 }
 
 /**

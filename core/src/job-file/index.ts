@@ -1,2 +1,2 @@
 /** A whole job as one file: the bike with everything recorded of it, to be read in elsewhere exactly as it was. */
-export { jobFileSchema, jobFormat, largestJob, mostPhotoBytes, type JobFile } from './job-file';
+export { JobFile, type FiledEvent, type FiledRecord, jobFormat, largestJob, mostPhotoBytes } from './job-file';

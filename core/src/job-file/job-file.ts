@@ -1,10 +1,30 @@
-import * as v from 'valibot';
-
-import { bikeFactsSchema } from '../bike-facts';
+import { BikeFacts } from '../bike-facts';
 import { featureById } from '../features';
-import { amount, flag, integer, list, oneOf, optional, record, text } from '../input';
-import { jobEventKinds, jobEventSchemas } from '../job-events';
-import { snapshotSchema } from './snapshot';
+import {
+  Amount,
+  Base64,
+  Checked,
+  Exactly,
+  Flag,
+  OneOf,
+  Remark,
+  Text,
+  Timestamp,
+  Uuid,
+  Whole,
+  Maybe,
+  Optional,
+  Items,
+  Nested,
+  OneOfKinds,
+  shapeOf,
+  type Shape,
+} from '../input';
+import { jobEventKinds, jobEventShapes, type JobEvent, type JobEventKind } from '../job-events';
+import { LoosePart } from '../part-schemas';
+import { FiledSnapshot } from './snapshot';
+
+const bikeKinds = ['upright', 'step-through', 'box-bike', 'longtail', 'drop-bar', 'trike', 'tandem'] as const;
 
 /** What stands at the head of every job file. */
 export const jobFormat = 'cricket-job-1';
@@ -14,146 +34,122 @@ export const largestJob = 64 * 1024 * 1024;
 /** Most bytes of the photos of one bike: in a job's file they take a third more. */
 export const mostPhotoBytes = 40 * 1024 * 1024;
 
-const id = v.pipe(v.string('a UUID'), v.uuid('a UUID'));
-const maybe = <const S extends v.GenericSchema>(schema: S) => v.nullable(schema);
-const at = v.pipe(v.string('a date and time'), v.isoTimestamp('a date and time such as 2026-03-02T09:00:00.000Z'));
-const end = oneOf(['front', 'rear']);
-const size = (min: number, max: number) => maybe(amount(min, max, 'mm'));
-/** A text that may be empty. */
-const note = (max: number) =>
-  v.pipe(v.string(`a text of at most ${max} characters`), v.maxLength(max, `a text of at most ${max} characters`));
+const ends = ['front', 'rear'] as const;
 
-const bike = record({
-  id,
-  tag: text(12),
-  name: text(80),
-  kind: oneOf(['upright', 'step-through', 'box-bike', 'longtail', 'drop-bar', 'trike', 'tandem']),
-  riderInitials: maybe(text(6)),
-  beadSeatMm: size(200, 700),
-  wheelbaseMm: size(600, 3000),
-  chainStayMm: size(250, 1200),
-  facts: bikeFactsSchema,
-  createdAt: at,
-  withdrawnAt: maybe(at),
-  version: integer(1, 1_000_000),
-});
+export class FiledBike {
+  @Uuid() id!: string;
+  @Text(12) tag!: string;
+  @Text(80) name!: string;
+  @OneOf(bikeKinds) kind!: (typeof bikeKinds)[number];
+  @Maybe() @Text(6) riderInitials!: string | null;
+  @Maybe() @Amount(200, 700, 'mm') beadSeatMm!: number | null;
+  @Maybe() @Amount(600, 3000, 'mm') wheelbaseMm!: number | null;
+  @Maybe() @Amount(250, 1200, 'mm') chainStayMm!: number | null;
+  @Nested(() => BikeFacts) facts!: BikeFacts;
+  @Timestamp() createdAt!: string;
+  @Maybe() @Timestamp() withdrawnAt!: string | null;
+  @Whole(1, 1_000_000) version!: number;
+}
 
-const reading = record({
-  id,
-  bikeId: id,
-  end,
-  feature: v.pipe(
-    text(60),
-    v.check((name) => featureById(name) !== undefined, 'the name of something that can be measured'),
-  ),
-  valueMm: maybe(amount(-200, 2000, 'mm')),
-  word: maybe(text(60)),
-  parts: maybe(
-    list(
-      record({
-        kind: oneOf(['plain', 'tabbed', 'c-washer', 'spacer', 'stay', 'other']),
-        thicknessMm: amount(0.05, 60, 'mm'),
-      }),
-      20,
-    ),
-  ),
-  typed: maybe(note(40)),
-  unit: maybe(oneOf(['mm', 'inch'])),
-  instrument: oneOf(['calipers', 'ruler', 'tape', 'eye']),
-  takenAt: at,
-  person: text(80),
-  withdrawnAt: maybe(at),
-  withdrawnBecause: maybe(note(400)),
-});
+/** What every record of a bike has. */
+class OfBike {
+  @Uuid() id!: string;
+  @Uuid() bikeId!: string;
+}
 
-const choice = record({
-  id,
-  bikeId: id,
-  end,
-  kind: oneOf(['end', 'wheel']),
-  wheelId: maybe(id),
-  chosenAt: at,
-  person: text(80),
-  withdrawnAt: optional(maybe(at)),
-});
+export class FiledReading extends OfBike {
+  @OneOf(ends) end!: (typeof ends)[number];
+  @Checked(Text(60), (name: string) => featureById(name) !== undefined, 'the name of something that can be measured')
+  feature!: string;
+  @Maybe() @Amount(-200, 2000, 'mm') valueMm!: number | null;
+  @Maybe() @Text(60) word!: string | null;
+  @Maybe() @Items(() => LoosePart, 20) parts!: LoosePart[] | null;
+  @Maybe() @Remark(40) typed!: string | null;
+  @Maybe() @OneOf(['mm', 'inch']) unit!: 'mm' | 'inch' | null;
+  @OneOf(['calipers', 'ruler', 'tape', 'eye']) instrument!: 'calipers' | 'ruler' | 'tape' | 'eye';
+  @Timestamp() takenAt!: string;
+  @Text(80) person!: string;
+  @Maybe() @Timestamp() withdrawnAt!: string | null;
+  @Maybe() @Remark(400) withdrawnBecause!: string | null;
+}
 
-const stack = record({
-  id,
-  bikeId: id,
-  end,
-  wheelId: id,
-  acceptedAt: at,
-  person: text(80),
-  byHand: flag(),
-  coreVersion: text(40),
-  snapshot: snapshotSchema,
-  imported: optional(flag()),
-});
+export class FiledChoice extends OfBike {
+  @OneOf(ends) end!: (typeof ends)[number];
+  @OneOf(['end', 'wheel']) kind!: 'end' | 'wheel';
+  @Maybe() @Uuid() wheelId!: string | null;
+  @Timestamp() chosenAt!: string;
+  @Text(80) person!: string;
+  @Optional() @Maybe() @Timestamp() withdrawnAt?: string | null;
+}
 
-const order = record({
-  id,
-  bikeId: id,
-  end,
-  what: text(200),
-  count: integer(1, 500),
-  reason: text(600),
-  costEach: amount(0, 50_000, ''),
-  leadDays: integer(0, 365),
-  state: oneOf(['wanted', 'ordered', 'received']),
-  changedAt: at,
-  person: text(80),
-  version: integer(1, 1_000_000),
-});
+export class FiledStack extends OfBike {
+  @OneOf(ends) end!: (typeof ends)[number];
+  @Uuid() wheelId!: string;
+  @Timestamp() acceptedAt!: string;
+  @Text(80) person!: string;
+  @Flag() byHand!: boolean;
+  @Text(40) coreVersion!: string;
+  @Nested(() => FiledSnapshot) snapshot!: FiledSnapshot;
+  @Optional() @Flag() imported?: boolean;
+}
 
-const event = v.variant(
-  'kind',
-  jobEventKinds.map((kind) =>
-    record({
-      id,
-      bikeId: id,
-      kind: v.literal(kind),
-      data: jobEventSchemas[kind],
-      at,
-      person: text(80),
-      personId: maybe(id),
-      withdrawnAt: maybe(at),
-      receivedAt: optional(at),
-      imported: optional(flag()),
-    }),
-  ),
-  `one of ${jobEventKinds.join(', ')}`,
-);
+export class FiledOrder extends OfBike {
+  @OneOf(ends) end!: (typeof ends)[number];
+  @Text(200) what!: string;
+  @Whole(1, 500) count!: number;
+  @Text(600) reason!: string;
+  @Amount(0, 50_000, '') costEach!: number;
+  @Whole(0, 365) leadDays!: number;
+  @OneOf(['wanted', 'ordered', 'received']) state!: 'wanted' | 'ordered' | 'received';
+  @Timestamp() changedAt!: string;
+  @Text(80) person!: string;
+  @Whole(1, 1_000_000) version!: number;
+}
 
-const photo = record({
-  id,
-  bikeId: id,
-  about: text(80),
-  note: maybe(text(200)),
-  takenAt: at,
-  person: text(80),
-  widthPx: integer(1, 20_000),
-  heightPx: integer(1, 20_000),
-  withdrawnAt: maybe(at),
+/** An event of one kind. */
+function filedEvent(kind: JobEventKind): Shape {
+  return shapeOf({
+    id: [Uuid()],
+    bikeId: [Uuid()],
+    kind: [Exactly(kind)],
+    data: [Nested(() => jobEventShapes[kind])],
+    at: [Timestamp()],
+    person: [Text(80)],
+    personId: [Maybe(), Uuid()],
+    withdrawnAt: [Maybe(), Timestamp()],
+    receivedAt: [Optional(), Timestamp()],
+    imported: [Optional(), Flag()],
+  });
+}
+
+const filedEvents = Object.fromEntries(jobEventKinds.map((kind) => [kind, filedEvent(kind)]));
+
+export type FiledEvent = JobEvent & { bikeId: string; personId: string | null };
+
+export class FiledPhoto extends OfBike {
+  @Text(80) about!: string;
+  @Maybe() @Text(200) note!: string | null;
+  @Timestamp() takenAt!: string;
+  @Text(80) person!: string;
+  @Whole(1, 20_000) widthPx!: number;
+  @Whole(1, 20_000) heightPx!: number;
+  @Maybe() @Timestamp() withdrawnAt!: string | null;
   /** The JPEG itself. */
-  picture: v.pipe(
-    v.string('a JPEG in base64'),
-    v.base64('a JPEG in base64'),
-    v.maxLength(6_000_000, 'a JPEG of at most 4.5 MB'),
-  ),
-});
+  @Base64('a JPEG in base64 of at most 4.5 MB', 6_000_000) picture!: string;
+}
 
-export const jobFileSchema = record({
-  format: v.literal(jobFormat, jobFormat),
-  record: record({
-    bike,
-    readings: list(reading, 20_000),
-    choices: list(choice, 5_000),
-    stacks: list(stack, 1_000),
-    orders: list(order, 5_000),
-    // Files from before these were kept have none.
-    events: v.optional(list(event, 20_000), []),
-    photos: v.optional(list(photo, 500), []),
-  }),
-});
+export class FiledRecord {
+  @Nested(() => FiledBike) bike!: FiledBike;
+  @Items(() => FiledReading, 20_000) readings!: FiledReading[];
+  @Items(() => FiledChoice, 5_000) choices!: FiledChoice[];
+  @Items(() => FiledStack, 1_000) stacks!: FiledStack[];
+  @Items(() => FiledOrder, 5_000) orders!: FiledOrder[];
+  // Files from before these were kept have none.
+  @Optional() @Items(OneOfKinds('kind', filedEvents), 20_000) events?: FiledEvent[];
+  @Optional() @Items(() => FiledPhoto, 500) photos?: FiledPhoto[];
+}
 
-export type JobFile = v.InferOutput<typeof jobFileSchema>;
+export class JobFile {
+  @Exactly(jobFormat) format!: typeof jobFormat;
+  @Nested(() => FiledRecord) record!: FiledRecord;
+}

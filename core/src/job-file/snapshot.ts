@@ -1,104 +1,177 @@
-import * as v from 'valibot';
-
-import { axleStackSchema } from '../axle-stack';
-import { wheelSchema } from '../part-schemas';
-import { statedTorqueSchema } from '../stated-torques';
+import { AxleStackInput } from '../axle-stack';
+import {
+  Figure,
+  Flag,
+  OneOf,
+  Remark,
+  Maybe,
+  Optional,
+  Items,
+  Named,
+  Nested,
+  Open,
+  type RuleDecorator,
+  type Sides,
+  shapeOf,
+} from '../input';
+import { PlainWheel } from '../part-schemas';
+import { StatedTorque } from '../stated-torques';
+import type { Verdict } from '../verdict';
 
 /**
  * What was signed stands as it was signed: figures are not judged anew, and what a later version added is let through. But
  * everything that a page or a sheet reads must be there and of its kind: a file must not take the shop down.
  */
-const figure = v.pipe(v.number('a number'), v.finite('a number'));
-const words = v.pipe(v.string('a text'), v.maxLength(2000, 'a text of at most 2000 characters'));
-const some = <const S extends v.GenericSchema>(schema: S, max = 400) =>
-  v.pipe(v.array(schema, 'a list'), v.maxLength(max, `a list of at most ${max} items`));
-const open = <const E extends v.ObjectEntries>(entries: E) => v.looseObject(entries, 'an object');
-const both = <const S extends v.GenericSchema>(schema: S) => open({ left: schema, right: schema });
-const verdict = v.picklist(['goes', 'work', 'unknown', 'stop'], 'a verdict');
-const side = v.picklist(['left', 'right'], 'left or right');
-const flag = v.boolean('true or false');
+const words = (): RuleDecorator => Remark(2000);
+const verdicts = ['goes', 'work', 'unknown', 'stop'] as const;
+const sides = ['left', 'right'] as const;
+type Side = (typeof sides)[number];
 
-const finding = open({
-  id: words,
-  verdict,
-  measured: v.nullable(figure),
-  limit: v.nullable(figure),
-  margin: v.nullable(figure),
-  unit: words,
-  because: words,
-  remedies: some(words, 40),
-  overridden: v.optional(open({ person: words, because: words })),
-});
+/** Both sides, each held to the same; what a later version added beside them is let through. */
+function OpenSides(item: RuleDecorator): RuleDecorator {
+  const shape = shapeOf<Sides<unknown>>({ left: [item], right: [item] });
+  Open()(shape);
+  return Nested(() => shape);
+}
 
-const stack = open({
-  cost: figure,
-  left: open({ inside: some(words, 40), totalMm: figure }),
-  right: open({ inside: some(words, 40), totalMm: figure }),
-  rotorShimMm: figure,
-  caliperShimMm: figure,
-  rotorShimsMm: some(figure, 10),
-  caliperShimsMm: some(figure, 10),
-  spreadMm: figure,
-  rimOffsetMm: figure,
-  rotorErrorMm: figure,
-  sprocketGapMm: v.optional(figure),
-  threadLeftMm: both(figure),
-  washerCount: figure,
-  firstTimeRight: figure,
-  verdict,
-});
+@Open()
+export class SignedOverride {
+  @words() person!: string;
+  @words() because!: string;
+}
 
-const slot = open({
-  cWasher: v.nullable(open({ outerMm: figure, thicknessMm: figure })),
-  findings: some(finding, 60),
-});
+@Open()
+export class SignedFinding {
+  @words() id!: string;
+  @OneOf(verdicts) verdict!: Verdict;
+  @Maybe() @Figure() measured!: number | null;
+  @Maybe() @Figure() limit!: number | null;
+  @Maybe() @Figure() margin!: number | null;
+  @words() unit!: string;
+  @words() because!: string;
+  @Items(words(), 40) remedies!: string[];
+  @Optional() @Nested(() => SignedOverride) overridden?: SignedOverride;
+}
+
+@Open()
+export class SignedStackSide {
+  @Items(words(), 40) inside!: string[];
+  @Figure() totalMm!: number;
+}
+
+@Open()
+export class SignedStack {
+  @Figure() cost!: number;
+  @Nested(() => SignedStackSide) left!: SignedStackSide;
+  @Nested(() => SignedStackSide) right!: SignedStackSide;
+  @Figure() rotorShimMm!: number;
+  @Figure() caliperShimMm!: number;
+  @Items(Figure(), 10) rotorShimsMm!: number[];
+  @Items(Figure(), 10) caliperShimsMm!: number[];
+  @Figure() spreadMm!: number;
+  @Figure() rimOffsetMm!: number;
+  @Figure() rotorErrorMm!: number;
+  @Optional() @Figure() sprocketGapMm?: number;
+  @OpenSides(Figure()) threadLeftMm!: Sides<number>;
+  @Figure() washerCount!: number;
+  @Figure() firstTimeRight!: number;
+  @OneOf(verdicts) verdict!: Verdict;
+}
+
+@Open()
+export class SignedCWasher {
+  @Figure() outerMm!: number;
+  @Figure() thicknessMm!: number;
+}
+
+@Open()
+export class SignedSlot {
+  @Maybe() @Nested(() => SignedCWasher) cWasher!: SignedCWasher | null;
+  @Items(() => SignedFinding, 60) findings!: SignedFinding[];
+}
 
 const outsideKinds = ['c-washer', 'tab', 'plate', 'extra', 'spacer', 'arm'] as const;
 
-/** Steps and torques of the end as they were planned. */
-const planned = open({
-  end: open({
-    end: v.picklist(['front', 'rear'], 'front or rear'),
-    code: words,
-    threadMm: figure,
-    nutTorqueNm: figure,
-    nutMostNm: figure,
-    nutSource: v.nullable(words),
-    brake: v.picklist(['rim', 'disc', 'other', 'none'], 'a kind of brake'),
-    closed: flag,
-    adapterOrder: some(words, 60),
-    laced: flag,
-    fileMm: both(figure),
-    inside: both(some(words, 40)),
-    ...Object.fromEntries(
-      ['lips', 'cWashers', 'tabs', 'tabsOutside', 'plates', 'extras', 'arms'].map((name) => [name, some(side, 2)]),
-    ),
-    rotorShimMm: figure,
-    caliperShimMm: figure,
-    rotorBoltMm: v.nullable(figure),
-    caliperBoltMm: v.nullable(figure),
-    sprockets: v.picklist(['freewheel', 'cassette', 'none'], 'a kind of sprockets'),
-    cableExit: side,
-    downMark: v.picklist(['arrow', 'notch', 'none'], 'a mark'),
-    makerSteps: some(words, 60),
-    packing: some(open({ part: words, count: figure }), 100),
-    topology: words,
-  }),
-  figures: open({
-    torque: v.record(v.string(), open({ nm: figure, mostNm: figure, source: v.nullable(words) }), 'an object'),
-    gap: v.record(v.string(), figure, 'an object'),
-  }),
-  stated: some(statedTorqueSchema, 120),
-  torqueSafety: v.nullable(figure),
-});
+@Open()
+export class SignedOutsidePart {
+  @words() id!: string;
+  @OneOf(outsideKinds) kind!: (typeof outsideKinds)[number];
+  @Figure() thicknessMm!: number;
+}
 
-export const snapshotSchema = open({
-  wheel: open(wheelSchema.entries),
-  input: axleStackSchema,
-  stack,
-  outside: both(some(open({ id: words, kind: v.picklist(outsideKinds, 'a part'), thicknessMm: figure }), 20)),
-  slots: both(slot),
-  findings: some(finding),
-  verdict,
-  planned: v.optional(planned),
-});
+@Open()
+export class SignedPackedPart {
+  @words() part!: string;
+  @Figure() count!: number;
+}
+
+/** What the steps of an end follow from. */
+@Open()
+export class SignedEnd {
+  @OneOf(['front', 'rear']) end!: 'front' | 'rear';
+  @words() code!: string;
+  @Figure() threadMm!: number;
+  @Figure() nutTorqueNm!: number;
+  @Figure() nutMostNm!: number;
+  @Maybe() @words() nutSource!: string | null;
+  @OneOf(['rim', 'disc', 'other', 'none']) brake!: 'rim' | 'disc' | 'other' | 'none';
+  @Flag() closed!: boolean;
+  @Items(words(), 60) adapterOrder!: string[];
+  @Flag() laced!: boolean;
+  @OpenSides(Figure()) fileMm!: Sides<number>;
+  @OpenSides(Items(words(), 40)) inside!: Sides<string[]>;
+  @Items(OneOf(sides), 2) lips!: Side[];
+  @Items(OneOf(sides), 2) cWashers!: Side[];
+  @Items(OneOf(sides), 2) tabs!: Side[];
+  @Items(OneOf(sides), 2) tabsOutside!: Side[];
+  @Items(OneOf(sides), 2) plates!: Side[];
+  @Items(OneOf(sides), 2) extras!: Side[];
+  @Items(OneOf(sides), 2) arms!: Side[];
+  @Figure() rotorShimMm!: number;
+  @Figure() caliperShimMm!: number;
+  @Maybe() @Figure() rotorBoltMm!: number | null;
+  @Maybe() @Figure() caliperBoltMm!: number | null;
+  @OneOf(['freewheel', 'cassette', 'none']) sprockets!: 'freewheel' | 'cassette' | 'none';
+  @OneOf(sides) cableExit!: Side;
+  @OneOf(['arrow', 'notch', 'none']) downMark!: 'arrow' | 'notch' | 'none';
+  @Items(words(), 60) makerSteps!: string[];
+  @Items(() => SignedPackedPart, 100) packing!: SignedPackedPart[];
+  @words() topology!: string;
+}
+
+@Open()
+export class SignedTorque {
+  @Figure() nm!: number;
+  @Figure() mostNm!: number;
+  @Maybe() @words() source!: string | null;
+}
+
+@Open()
+export class SignedFigures {
+  @Named(() => SignedTorque) torque!: Record<string, SignedTorque>;
+  @Named(Figure()) gap!: Record<string, number>;
+}
+
+/** Steps and torques of the end as they were planned. */
+@Open()
+export class SignedPlan {
+  @Nested(() => SignedEnd) end!: SignedEnd;
+  @Nested(() => SignedFigures) figures!: SignedFigures;
+  @Items(() => StatedTorque, 120) stated!: StatedTorque[];
+  @Maybe() @Figure() torqueSafety!: number | null;
+}
+
+@Open()
+export class SignedWheel extends PlainWheel {}
+
+@Open()
+export class FiledSnapshot {
+  @Nested(() => SignedWheel) wheel!: SignedWheel;
+  @Nested(() => AxleStackInput) input!: AxleStackInput;
+  @Nested(() => SignedStack) stack!: SignedStack;
+  @OpenSides(Items(() => SignedOutsidePart, 20)) outside!: Sides<SignedOutsidePart[]>;
+  @OpenSides(Nested(() => SignedSlot)) slots!: Sides<SignedSlot>;
+  @Items(() => SignedFinding, 400) findings!: SignedFinding[];
+  @OneOf(verdicts) verdict!: Verdict;
+  @Optional() @Nested(() => SignedPlan) planned?: SignedPlan;
+}

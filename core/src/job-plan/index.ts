@@ -1,11 +1,9 @@
 /** A whole job from plain data: its steps, and two motors on one battery. */
 export {
   plainProcedure,
-  plainProcedureSchema,
+  PlainProcedureInput,
   plainTwoMotors,
-  plainTwoMotorsSchema,
+  PlainTwoMotorsInput,
   type PlainProcedure,
-  type PlainProcedureInput,
   type PlainTwoMotors,
-  type PlainTwoMotorsInput,
 } from './job-plan';

@@ -1,11 +1,9 @@
-import type * as v from 'valibot';
-
-import { bikeFactsSchema } from '../bike-facts';
-import { plainReadingSchema } from '../end-facts';
+import { BikeFacts } from '../bike-facts';
+import { PlainReading } from '../end-facts';
 import { factsOf, fit, fitTwoMotors, plainReport, type FitInput, type FitReport, type PlainFitReport } from '../fit';
-import { amount, InputError, list, oneOf, optional, readInput, record } from '../input';
-import { limitsSchema } from '../limits';
-import { storeItemSchema, wheelSchema } from '../part-schemas';
+import { Amount, OneOf, Optional, Items, Nested, InputError, readInput } from '../input';
+import { OwnLimits } from '../limits';
+import { PlainStoreItem, PlainWheel } from '../part-schemas';
 import {
   briefPlan,
   endJob,
@@ -19,24 +17,27 @@ import {
 } from '../procedure';
 import type { Verdict } from '../verdict';
 
-const oneEnd = record({ readings: list(plainReadingSchema, 2000), wheel: wheelSchema });
+/** One end that gets a motor: what was read of it, and the kit. */
+export class PlainEnd {
+  @Items(() => PlainReading, 2000) readings!: PlainReading[];
+  @Nested(() => PlainWheel) wheel!: PlainWheel;
+}
 
-const shared = {
-  bike: bikeFactsSchema,
-  stores: list(storeItemSchema, 2000),
-  limits: optional(limitsSchema),
-};
+export class PlainProcedureEnds {
+  @Optional() @Nested(() => PlainEnd) front?: PlainEnd;
+  @Optional() @Nested(() => PlainEnd) rear?: PlainEnd;
+}
 
-export const plainProcedureSchema = record({
+export class PlainProcedureInput {
   /** The ends that get a motor: what was read of them, and the kit. */
-  ends: record({ front: optional(oneEnd), rear: optional(oneEnd) }),
+  @Nested(() => PlainProcedureEnds) ends!: PlainProcedureEnds;
   /** Every step, or cards for practised hands; led when left out. */
-  plan: optional(oneOf(['led', 'brief'])),
-  secondPerson: optional(oneOf(secondLooks)),
-  ...shared,
-});
-
-export type PlainProcedureInput = v.InferOutput<typeof plainProcedureSchema>;
+  @Optional() @OneOf(['led', 'brief']) plan?: 'led' | 'brief';
+  @Optional() @OneOf(secondLooks) secondPerson?: (typeof secondLooks)[number];
+  @Nested(() => BikeFacts) bike!: BikeFacts;
+  @Items(() => PlainStoreItem, 2000) stores!: PlainStoreItem[];
+  @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
+}
 
 export interface PlainProcedure {
   steps: Step[];
@@ -53,7 +54,7 @@ const bothEnds = ['front', 'rear'] as const;
  * @throws InputError for values out of range, or when no end is given
  */
 export function plainProcedure(input: PlainProcedureInput): PlainProcedure {
-  const { ends, plan = 'led', secondPerson = 'none', bike, stores, limits } = readInput(plainProcedureSchema, input);
+  const { ends, plan = 'led', secondPerson = 'none', bike, stores, limits } = readInput(PlainProcedureInput, input);
   const fitted = bothEnds.flatMap((end) => {
     const given = ends[end];
     if (!given) return [];
@@ -77,15 +78,15 @@ export function plainProcedure(input: PlainProcedureInput): PlainProcedure {
   };
 }
 
-export const plainTwoMotorsSchema = record({
-  front: oneEnd,
-  rear: oneEnd,
+export class PlainTwoMotorsInput {
+  @Nested(() => PlainEnd) front!: PlainEnd;
+  @Nested(() => PlainEnd) rear!: PlainEnd;
   /** What the one battery gives, continuously. */
-  batteryA: amount(1, 400, 'A'),
-  ...shared,
-});
-
-export type PlainTwoMotorsInput = v.InferOutput<typeof plainTwoMotorsSchema>;
+  @Amount(1, 400, 'A') batteryA!: number;
+  @Nested(() => BikeFacts) bike!: BikeFacts;
+  @Items(() => PlainStoreItem, 2000) stores!: PlainStoreItem[];
+  @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
+}
 
 export interface PlainTwoMotors {
   verdict: Verdict;
@@ -98,7 +99,7 @@ export interface PlainTwoMotors {
 
 /** A kit at each end of one bike on one battery, from plain data. */
 export function plainTwoMotors(input: PlainTwoMotorsInput): PlainTwoMotors {
-  const { front, rear, batteryA, ...rest } = readInput(plainTwoMotorsSchema, input);
+  const { front, rear, batteryA, ...rest } = readInput(PlainTwoMotorsInput, input);
   const both = fitTwoMotors(fitInput('front', front, rest), fitInput('rear', rear, rest), batteryA);
   const plain = (report: FitReport) => plainReport(report);
   return { ...both, front: plain(both.front), rear: plain(both.rear) };
@@ -106,7 +107,7 @@ export function plainTwoMotors(input: PlainTwoMotorsInput): PlainTwoMotors {
 
 function fitInput(
   end: (typeof bothEnds)[number],
-  { readings, wheel }: v.InferOutput<typeof oneEnd>,
+  { readings, wheel }: PlainEnd,
   { bike, stores, limits }: Pick<PlainProcedureInput, 'bike' | 'stores'> & { limits?: PlainProcedureInput['limits'] },
 ): FitInput {
   return {

@@ -1,2 +1,2 @@
 /** What a conversion kit is besides its motor wheel: motor, controller, hub details, rim, packing, cost. */
-export { kitFactsSchema, topologies, type KitFacts } from './kit';
+export { KitFacts, topologies } from './kit';

@@ -1,2 +1,2 @@
 /** Local classes of vehicle: editable examples, and what a kit with its settings exceeds. */
-export { exampleLawClasses, lawClassSchema, lawFindings, type LawClass, type LawFacts } from './law';
+export { exampleLawClasses, LawClass, lawFindings, type LawFacts } from './law';

@@ -1,32 +1,26 @@
-import type * as v from 'valibot';
-
-import { amount, flag, optional, record, text } from '../input';
+import { Amount, Flag, Text, Optional } from '../input';
 import { dust, finding, told, type Finding } from '../verdict';
 
 /** A class of vehicle as the workshop has looked it up. */
-export const lawClassSchema = record({
-  id: text(60),
-  name: text(80),
+export class LawClass {
+  @Text(60) id!: string;
+  @Text(80) name!: string;
   /** A throttle that drives without pedalling is allowed. */
-  throttle: flag(),
-  ratedW: amount(1, 20_000, 'W'),
-  assistedKmh: amount(1, 120, 'km/h'),
-  registration: flag(),
+  @Flag() throttle!: boolean;
+  @Amount(1, 20_000, 'W') ratedW!: number;
+  @Amount(1, 120, 'km/h') assistedKmh!: number;
+  @Flag() registration!: boolean;
   /** Where it holds, when it was looked up and where. */
-  place: text(80),
-  date: text(40),
-  source: text(200),
-});
+  @Text(80) place!: string;
+  @Text(40) date!: string;
+  @Text(200) source!: string;
+}
 
-export type LawClass = v.InferOutput<typeof lawClassSchema>;
-
-export const lawFactsSchema = record({
-  ratedW: optional(amount(1, 20_000, 'W')),
-  assistedKmh: optional(amount(1, 120, 'km/h')),
-  throttle: optional(flag()),
-});
-
-export type LawFacts = v.InferOutput<typeof lawFactsSchema>;
+export class LawFacts {
+  @Optional() @Amount(1, 20_000, 'W') ratedW?: number;
+  @Optional() @Amount(1, 120, 'km/h') assistedKmh?: number;
+  @Optional() @Flag() throttle?: boolean;
+}
 
 const example = { place: 'example only', date: '—', source: 'look up the local code and ask the authority' };
 

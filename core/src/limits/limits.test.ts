@@ -1,5 +1,5 @@
 import { materials } from '../materials';
-import { defaultLimits, limitsSchema, withLimits } from './index';
+import { defaultLimits, OwnLimits, withLimits } from './index';
 import { readInput } from '../input';
 
 describe('the workshop’s limits', () => {
@@ -35,7 +35,7 @@ describe('the workshop’s limits', () => {
     ['insideMax', { insideMax: 2.5 }],
     ['colour', { colour: 1 }],
   ])('are refused with a bad %s', (path, own) => {
-    expect(() => readInput(limitsSchema, own)).toThrow(
+    expect(() => readInput(OwnLimits, own)).toThrow(
       expect.objectContaining({ path: expect.stringContaining(path.split('.')[0]!) }),
     );
   });

@@ -1,6 +1,4 @@
-import * as v from 'valibot';
-
-import { amount, integer, list, optional, record } from '../input';
+import { Amount, Whole, Optional, Either, Items, shapeOf, type RuleDecorator } from '../input';
 import { materials, type Material } from '../materials';
 import { limitTable, type ByMaterial, type LimitKey, type LimitRow } from './table';
 
@@ -27,23 +25,23 @@ export const defaultLimits = Object.fromEntries(
   Object.entries(limitTable).map(([key, row]) => [key, row.preset]),
 ) as unknown as Limits;
 
-/** The schema of the workshop's own limits. */
-export const limitsSchema = record(
-  Object.fromEntries(Object.entries(limitTable).map(([key, row]) => [key, optional(rowSchema(row))])),
-) as unknown as v.GenericSchema<LimitsInput, LimitsInput>;
+/** The contract of the workshop's own limits. */
+export const OwnLimits = shapeOf<LimitsInput>(
+  Object.fromEntries(Object.entries(limitTable).map(([key, row]) => [key, [Optional(), rowRule(row)]])),
+);
+export type OwnLimits = LimitsInput;
 
-function rowSchema(row: LimitRow): v.GenericSchema<unknown, unknown> {
-  const figure = 'whole' in row && row.whole ? integer(row.min, row.max) : amount(row.min, row.max, row.unit);
+function rowRule(row: LimitRow): RuleDecorator {
+  const figure = 'whole' in row && row.whole ? Whole(row.min, row.max) : Amount(row.min, row.max, row.unit);
   switch (row.kind) {
     case 'number':
       return figure;
     case 'sizes':
-      return list(figure, 30);
-    case 'material':
-      return v.union(
-        [figure, record(Object.fromEntries(materials.map((material) => [material, optional(figure)])))],
-        `a number from ${row.min} to ${row.max} ${row.unit}, or one for each material`,
-      );
+      return Items(figure, 30);
+    case 'material': {
+      const each = shapeOf(Object.fromEntries(materials.map((material) => [material, [Optional(), figure]])));
+      return Either(figure, () => each, `a number from ${row.min} to ${row.max} ${row.unit}, or one for each material`);
+    }
   }
 }
 

@@ -1,3 +1,3 @@
 /** Every kit at both ends of a bike, ranked. */
 export { isJudged, match, matchEach, ranked, type MatchInput, type MatchRow, type RefusedKit } from './match';
-export { plainMatch, plainMatchSchema, type PlainMatchInput, type PlainMatchRow } from './plain';
+export { plainMatch, PlainMatchInput, type PlainMatchRow } from './plain';

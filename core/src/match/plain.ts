@@ -1,29 +1,31 @@
-import * as v from 'valibot';
-
-import { bikeFactsSchema } from '../bike-facts';
-import { plainReadingSchema } from '../end-facts';
+import { BikeFacts } from '../bike-facts';
+import { PlainReading } from '../end-facts';
 import { answered, factsOf } from '../fit';
-import { amount, list, optional, readInput, record, text } from '../input';
-import { limitsSchema } from '../limits';
-import { storeItemSchema, wheelSchema } from '../part-schemas';
+import { Amount, Anything, Text, Optional, Items, Nested, readInput } from '../input';
+import { OwnLimits } from '../limits';
+import { PlainStoreItem, PlainWheel } from '../part-schemas';
 import type { Verdict } from '../verdict';
 import type { Wheel } from '../parts';
 import { isJudged, matchEach, ranked, type RefusedKit } from './match';
 
-export const plainMatchSchema = record({
-  ends: record({
-    front: optional(list(plainReadingSchema, 2000)),
-    rear: optional(list(plainReadingSchema, 2000)),
-  }),
-  bike: bikeFactsSchema,
-  wheels: list(wheelSchema, 500),
-  stores: list(storeItemSchema, 2000),
-  tools: optional(list(text(80), 100)),
-  hourlyRate: optional(amount(0, 1000, '')),
-  limits: optional(limitsSchema),
-});
+export class PlainMatchEnds {
+  @Optional() @Items(() => PlainReading, 2000) front?: PlainReading[];
+  @Optional() @Items(() => PlainReading, 2000) rear?: PlainReading[];
+}
 
-export type PlainMatchInput = v.InferOutput<typeof plainMatchSchema>;
+/** Everything but the kits. */
+class PlainMatchBike {
+  @Nested(() => PlainMatchEnds) ends!: PlainMatchEnds;
+  @Nested(() => BikeFacts) bike!: BikeFacts;
+  @Items(() => PlainStoreItem, 2000) stores!: PlainStoreItem[];
+  @Optional() @Items(Text(80), 100) tools?: string[];
+  @Optional() @Amount(0, 1000, '') hourlyRate?: number;
+  @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
+}
+
+export class PlainMatchInput extends PlainMatchBike {
+  @Items(() => PlainWheel, 500) wheels!: PlainWheel[];
+}
 
 export interface PlainMatchRow {
   code: string;
@@ -39,16 +41,18 @@ export interface PlainMatchRow {
 }
 
 /** The same with kits as they come: each is read by itself, so that a bad one does not take the others with it. */
-const anyKitsSchema = record({ ...plainMatchSchema.entries, wheels: list(v.unknown(), 500) });
+class AnyKits extends PlainMatchBike {
+  @Items(Anything(), 500) wheels!: unknown[];
+}
 
 /** Every kit at every end that was measured, best first, in plain data; kits whose figures are refused come last. */
 export function plainMatch(input: PlainMatchInput): PlainMatchRow[] {
-  const { ends, tools, hourlyRate, limits, wheels: kits, ...rest } = readInput(anyKitsSchema, input);
+  const { ends, tools, hourlyRate, limits, wheels: kits, ...rest } = readInput(AnyKits, input);
   const measured = (['front', 'rear'] as const).filter((end) => ends[end] !== undefined);
   const wheels: Wheel[] = [];
   const refused: RefusedKit[] = [];
   kits.forEach((kit, at) => {
-    const read = answered(() => readInput(wheelSchema, kit));
+    const read = answered(() => readInput(PlainWheel, kit));
     if ('result' in read) {
       wheels.push(read.result as Wheel);
       return;

@@ -1,2 +1,2 @@
 /** How hard a hub motor can turn its wheel, and so its own axle the other way. */
-export { motorTorque, motorTorqueSchema, type MotorTorqueInput, type MotorTorqueResult } from './motor-torque';
+export { motorTorque, MotorTorqueInput, type MotorTorqueResult } from './motor-torque';

@@ -1,29 +1,25 @@
-import type * as v from 'valibot';
+import { Amount, Optional, InputError, readInput } from '../input';
 
-import { amount, InputError, optional, readInput, record } from '../input';
-
-export const motorTorqueSchema = record({
+export class MotorTorqueInput {
   /** No-load speed of the wheel per volt, rpm/V. */
-  kv: optional(amount(0.5, 60, 'rpm/V')),
+  @Optional() @Amount(0.5, 60, 'rpm/V') kv?: number;
   /** Winding resistance between two phases. */
-  windingOhm: optional(amount(0.005, 5, 'Ω')),
+  @Optional() @Amount(0.005, 5, 'Ω') windingOhm?: number;
   /** Current that the motor takes turning free. */
-  noLoadA: optional(amount(0, 10, 'A')),
+  @Optional() @Amount(0, 10, 'A') noLoadA?: number;
   /** Phase current limit of the controller. */
-  phaseA: optional(amount(1, 400, 'A')),
+  @Optional() @Amount(1, 400, 'A') phaseA?: number;
   /** Battery current limit of the controller. */
-  batteryA: optional(amount(1, 200, 'A')),
+  @Optional() @Amount(1, 200, 'A') batteryA?: number;
   /** Battery voltage, fully charged. */
-  fullV: amount(5, 120, 'V'),
+  @Amount(5, 120, 'V') fullV!: number;
   /** Torque as the maker states it. */
-  statedNm: optional(amount(1, 300, 'N·m')),
+  @Optional() @Amount(1, 300, 'N·m') statedNm?: number;
   /** Rated power, for the rough form. */
-  powerW: optional(amount(50, 6000, 'W')),
+  @Optional() @Amount(50, 6000, 'W') powerW?: number;
   /** Rolling radius; 0.334 (a 28 inch wheel) when left out. */
-  wheelRadiusM: optional(amount(0.1, 0.5, 'm')),
-});
-
-export type MotorTorqueInput = v.InferOutput<typeof motorTorqueSchema>;
+  @Optional() @Amount(0.1, 0.5, 'm') wheelRadiusM?: number;
+}
 
 export interface MotorTorqueResult {
   /** The larger of the computed and the stated torque. */
@@ -66,7 +62,7 @@ const usualWheelRadiusM = 0.334;
  * // { peakTorqueNm: 34.9, ktNmPerA: 1.19, standstillA: 30, rough: false, basis: 'constants' }
  */
 export function motorTorque(input: MotorTorqueInput): MotorTorqueResult {
-  const read = readInput(motorTorqueSchema, input);
+  const read = readInput(MotorTorqueInput, input);
   const computed = fromConstants(read);
   const stated = read.statedNm ?? 0;
   if (computed && computed.torqueNm > 0 && computed.torqueNm >= stated) {

@@ -1,32 +1,32 @@
-import type * as v from 'valibot';
-
-import { amount, integer, oneOf, optional, record } from '../input';
+import { Amount, OneOf, Whole, Optional, Nested } from '../input';
 
 /** Nickel-manganese-cobalt, and lithium iron phosphate. */
 const packChemistries = ['nmc', 'lfp'] as const;
 
-/** A pack that takes the place of the kit's. What is not known is left out, and is then a finding. */
-export const packInsteadSchema = record({
-  chemistry: oneOf(packChemistries),
-  /** In series. */
-  cells: integer(3, 30),
-  Wh: amount(50, 5000, 'Wh'),
-  massKg: amount(0.3, 40, 'kg'),
-  /** Current that it gives without end. */
-  continuousA: optional(amount(1, 300, 'A')),
-  /** Where its maker ends the discharge of a cell; 3.0 V for nmc, 2.5 V for lfp when left out. */
-  cutoffVPerCell: optional(amount(2, 3.6, 'V')),
-  /** What the charger that goes with it charges to. */
-  chargerV: optional(amount(5, 130, 'V')),
-  /** Lowest and highest voltage that the maker of the controller allows. */
-  controllerMinV: optional(amount(5, 120, 'V')),
-  controllerMaxV: optional(amount(5, 130, 'V')),
-  sizeMm: optional(
-    record({ length: amount(40, 800, 'mm'), width: amount(20, 400, 'mm'), height: amount(20, 400, 'mm') }),
-  ),
-  condition: optional(oneOf(['new', 'used-sound', 'damaged'])),
-  cost: optional(amount(0, 20_000, '')),
-  leadDays: optional(integer(0, 365)),
-});
+export class PackInsteadSizeMm {
+  @Amount(40, 800, 'mm') length!: number;
+  @Amount(20, 400, 'mm') width!: number;
+  @Amount(20, 400, 'mm') height!: number;
+}
 
-export type PackInstead = v.InferOutput<typeof packInsteadSchema>;
+/** A pack that takes the place of the kit's. What is not known is left out, and is then a finding. */
+export class PackInstead {
+  @OneOf(packChemistries) chemistry!: (typeof packChemistries)[number];
+  /** In series. */
+  @Whole(3, 30) cells!: number;
+  @Amount(50, 5000, 'Wh') Wh!: number;
+  @Amount(0.3, 40, 'kg') massKg!: number;
+  /** Current that it gives without end. */
+  @Optional() @Amount(1, 300, 'A') continuousA?: number;
+  /** Where its maker ends the discharge of a cell; 3.0 V for nmc, 2.5 V for lfp when left out. */
+  @Optional() @Amount(2, 3.6, 'V') cutoffVPerCell?: number;
+  /** What the charger that goes with it charges to. */
+  @Optional() @Amount(5, 130, 'V') chargerV?: number;
+  /** Lowest and highest voltage that the maker of the controller allows. */
+  @Optional() @Amount(5, 120, 'V') controllerMinV?: number;
+  @Optional() @Amount(5, 130, 'V') controllerMaxV?: number;
+  @Optional() @Nested(() => PackInsteadSizeMm) sizeMm?: PackInsteadSizeMm;
+  @Optional() @OneOf(['new', 'used-sound', 'damaged']) condition?: 'new' | 'used-sound' | 'damaged';
+  @Optional() @Amount(0, 20_000, '') cost?: number;
+  @Optional() @Whole(0, 365) leadDays?: number;
+}

@@ -1,3 +1,3 @@
 /** Another pack than the kit's: the rider's own, or a supplier's substitute; what it touches is judged anew. */
-export { packInsteadSchema, type PackInstead } from './contract';
+export { PackInstead } from './contract';
 export { emptyV, fullV, isOtherPack, kitWithPack, packFindings } from './pack-instead';

@@ -1,7 +1,7 @@
 import { fit } from '../fit';
 import { invented, inventedStores } from '../fit/invented.testing';
 import { readInput } from '../input';
-import { storeItemSchema, wheelSchema } from '../part-schemas';
+import { PlainStoreItem, PlainWheel } from '../part-schemas';
 import { drawerThreads, usualDrawer, wheelFromPattern, wheelPatterns } from '.';
 
 const valueAt = (from: object, path: string): unknown =>
@@ -10,7 +10,7 @@ const valueAt = (from: object, path: string): unknown =>
 describe('the usual drawer', () => {
   it('has lines that the stores take, none of them on hand', () => {
     const lines = usualDrawer(drawerThreads).map((line, index) => ({ ...line, id: String(index) }));
-    for (const line of lines) expect(readInput(storeItemSchema, line)).toEqual(line);
+    for (const line of lines) expect(readInput(PlainStoreItem, line)).toEqual(line);
     expect(lines.every(({ count }) => count === 0)).toBe(true);
     expect(new Set(lines.map((line) => JSON.stringify({ ...line, id: '' }))).size).toBe(lines.length);
   });
@@ -34,7 +34,7 @@ describe('wheels from patterns', () => {
   const wheels = wheelPatterns.map((pattern) => wheelFromPattern(pattern, pattern.id, 'P-1'));
 
   it.each(wheels.map((wheel) => [wheel.id, wheel] as const))('%s is a wheel, with its marks at figures', (_, wheel) => {
-    expect(readInput(wheelSchema, wheel)).toEqual(wheel);
+    expect(readInput(PlainWheel, wheel)).toEqual(wheel);
     const marked = wheel.kit!.unmeasured!;
     expect(new Set(marked).size).toBe(marked.length);
     for (const path of marked) expect([path, typeof valueAt(wheel, path)]).toEqual([path, 'number']);

@@ -4,8 +4,7 @@ export {
   instruments,
   instrumentUncertaintyMm,
   readingStatistics,
-  readingStatisticsSchema,
+  ReadingStatisticsInput,
   type Instrument,
   type ReadingStatistics,
-  type ReadingStatisticsInput,
 } from './reading-statistics';

@@ -1,6 +1,4 @@
-import type * as v from 'valibot';
-
-import { amount, list, oneOf, readInput, record } from '../input';
+import { Amount, OneOf, Items, readInput } from '../input';
 
 /** What a reading was taken with. */
 export const instruments = ['calipers', 'tape', 'ruler', 'spoke-ruler', 'eye'] as const;
@@ -24,13 +22,11 @@ export const askAgainSpreadMm: Record<Instrument, number> = {
   eye: 3,
 };
 
-export const readingStatisticsSchema = record({
-  instrument: oneOf(instruments),
+export class ReadingStatisticsInput {
+  @OneOf(instruments) instrument!: (typeof instruments)[number];
   /** Repeats at one place. Different places are not repeats: give them one by one. */
-  valuesMm: list(amount(-1000, 2000, 'mm'), 100),
-});
-
-export type ReadingStatisticsInput = v.InferOutput<typeof readingStatisticsSchema>;
+  @Items(Amount(-1000, 2000, 'mm'), 100) valuesMm!: number[];
+}
 
 export interface ReadingStatistics {
   /** How many readings there are. */
@@ -59,7 +55,7 @@ export interface ReadingStatistics {
  * // { count: 3, valueMm: 9.58, uncertaintyMm: 0.05, spreadMm: 0.04, askAgain: false, oddIndexes: [] }
  */
 export function readingStatistics(input: ReadingStatisticsInput): ReadingStatistics {
-  const { instrument, valuesMm } = readInput(readingStatisticsSchema, input);
+  const { instrument, valuesMm } = readInput(ReadingStatisticsInput, input);
   if (valuesMm.length === 0) {
     return { count: 0, valueMm: null, uncertaintyMm: null, spreadMm: 0, askAgain: false, oddIndexes: [] };
   }

@@ -1,5 +1,5 @@
 /** Rotor, its bolts, the caliper and what they must clear. */
 export { longestBolt, starOrder, type BoltChoice } from './bolts';
-export { rotorFitSchema, type RotorFitInput, type RotorFitResult } from './contract';
+export { RotorFitInput, type RotorFitResult } from './contract';
 export { rotorPatterns, type RotorPattern } from './patterns';
 export { rotorFit } from './rotor-fit';

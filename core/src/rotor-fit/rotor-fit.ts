@@ -3,7 +3,7 @@ import { readInput } from '../input';
 import { withLimits, type Limits } from '../limits';
 import { dust, finding, graded, notMeasured, told, worstFirst, worstOf, type Finding } from '../verdict';
 import { boltToBuy, longestBolt, starOrder, type BoltChoice } from './bolts';
-import { rotorFitSchema, type RotorFitInput, type RotorFitResult } from './contract';
+import { RotorFitInput, type RotorFitResult } from './contract';
 import type { RotorPattern } from './patterns';
 import { coverRule } from './cover';
 
@@ -23,7 +23,7 @@ import { coverRule } from './cover';
  * // { boltMm: 10, engagementMm: 8.2, coverGapMm: 3, tighteningOrder: [1, 4, 2, 5, 3, 6], … }
  */
 export function rotorFit(input: RotorFitInput): RotorFitResult {
-  const read = readInput(rotorFitSchema, input);
+  const read = readInput(RotorFitInput, input);
   const limits = withLimits(read.limits);
   const screwed = read.boltPattern.hub !== 'spline';
   const bolt = rotorBolt(read, limits);

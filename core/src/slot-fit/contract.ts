@@ -1,76 +1,72 @@
-import type * as v from 'valibot';
-
-import { amount, flag, integer, list, oneOf, optional, record } from '../input';
-import { limitsSchema } from '../limits';
+import { Amount, Flag, OneOf, Whole, Optional, Items, Nested } from '../input';
+import { OwnLimits } from '../limits';
 import { materials } from '../materials';
 import type { Finding, Verdict } from '../verdict';
 
 /** The motor's axle: a thread with two flats. */
-export const axleSchema = record({
+export class Axle {
   /** Thread diameter D. */
-  threadMm: amount(6, 25, 'mm'),
+  @Amount(6, 25, 'mm') threadMm!: number;
   /** Across the two flats w; below the thread's diameter. */
-  flatsMm: amount(4, 24, 'mm'),
+  @Amount(4, 24, 'mm') flatsMm!: number;
   /** Present when the hub is made for a through-axle hole of this diameter. */
-  throughMm: optional(amount(5, 30, 'mm')),
-});
+  @Optional() @Amount(5, 30, 'mm') throughMm?: number;
+}
 
 export const seats = ['round', 'flat', 'relieved'] as const;
 export type Seat = (typeof seats)[number];
 
+export class SlotSideLip {
+  @Amount(8, 80, 'mm') diameterMm!: number;
+  @Amount(0, 10, 'mm') depthMm!: number;
+}
+
 /** One dropout as measured. What is not measured is left out and comes back as `unknown`. */
-export const slotSideSchema = record({
+export class SlotSide {
   /** An open slot, or a closed hole. */
-  kind: oneOf(['open', 'closed']),
+  @OneOf(['open', 'closed']) kind!: 'open' | 'closed';
   /** Bottom of the slot; `round` when left out. Relieved: filed to the axle's round. */
-  seat: optional(oneOf(seats)),
+  @Optional() @OneOf(seats) seat?: (typeof seats)[number];
   /** Narrowest width found: does the axle go in? */
-  slotMinMm: optional(amount(3, 40, 'mm')),
+  @Optional() @Amount(3, 40, 'mm') slotMinMm?: number;
   /** Widest width found: how loose is it? */
-  slotMaxMm: optional(amount(3, 40, 'mm')),
+  @Optional() @Amount(3, 40, 'mm') slotMaxMm?: number;
   /** Mouth to the bottom of the seat. */
-  depthMm: optional(amount(1, 80, 'mm')),
+  @Optional() @Amount(1, 80, 'mm') depthMm?: number;
   /** Plate thickness at the seat. */
-  plateMm: optional(amount(0.5, 30, 'mm')),
-  material: optional(oneOf(materials)),
-  bladeMaterial: optional(oneOf(materials)),
-  suspension: optional(flag()),
+  @Optional() @Amount(0.5, 30, 'mm') plateMm?: number;
+  @Optional() @OneOf(materials) material?: (typeof materials)[number];
+  @Optional() @OneOf(materials) bladeMaterial?: (typeof materials)[number];
+  @Optional() @Flag() suspension?: boolean;
   /** Closed only: the hole. */
-  holeMm: optional(amount(3, 40, 'mm')),
+  @Optional() @Amount(3, 40, 'mm') holeMm?: number;
   /** The old axle, as it lay in this seat. */
-  oldAxleMm: optional(amount(3, 30, 'mm')),
+  @Optional() @Amount(3, 30, 'mm') oldAxleMm?: number;
   /** Recess that keeps the old wheel in. */
-  lip: optional(record({ diameterMm: amount(8, 80, 'mm'), depthMm: amount(0, 10, 'mm') })),
+  @Optional() @Nested(() => SlotSideLip) lip?: SlotSideLip;
   /** Diameter of the part that would sit inside the lip: nut flange or washer. */
-  seatPartMm: optional(amount(8, 80, 'mm')),
+  @Optional() @Amount(8, 80, 'mm') seatPartMm?: number;
   /** Metal filed off this slot before it was measured; none when left out. */
-  filedMm: optional(amount(0, 3, 'mm')),
+  @Optional() @Amount(0, 3, 'mm') filedMm?: number;
   /** Uncertainty of the readings; 0 when left out. */
-  uncertaintyMm: optional(amount(0, 5, 'mm')),
-});
+  @Optional() @Amount(0, 5, 'mm') uncertaintyMm?: number;
+}
 
-export const slotFitSchema = record({
-  axle: axleSchema,
-  side: slotSideSchema,
+export class SlotFitCWasher {
+  @Amount(8, 80, 'mm') outerMm!: number;
+  @Amount(0.1, 20, 'mm') thicknessMm!: number;
+  @Whole(0, 10_000) count!: number;
+}
+
+export class SlotFitInput {
+  @Nested(() => Axle) axle!: Axle;
+  @Nested(() => SlotSide) side!: SlotSide;
   /** C-washers in the stores. */
-  cWashers: optional(
-    list(
-      record({
-        outerMm: amount(8, 80, 'mm'),
-        thicknessMm: amount(0.1, 20, 'mm'),
-        count: integer(0, 10_000),
-      }),
-      200,
-    ),
-  ),
+  @Optional() @Items(() => SlotFitCWasher, 200) cWashers?: SlotFitCWasher[];
   /** The motor brakes. */
-  regen: optional(flag()),
-  limits: optional(limitsSchema),
-});
-
-export type SlotFitInput = v.InferOutput<typeof slotFitSchema>;
-export type SlotSide = v.InferOutput<typeof slotSideSchema>;
-export type Axle = v.InferOutput<typeof axleSchema>;
+  @Optional() @Flag() regen?: boolean;
+  @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
+}
 
 /** Whether and how the axle sits in one slot. Figures that need a missing reading are null. */
 export interface SlotFitResult {

@@ -2,7 +2,7 @@ import { inMm } from '../figures';
 import { InputError, readInput } from '../input';
 import { withLimits, type Limits } from '../limits';
 import { finding, notMeasured, worstFirst, worstOf, type Finding } from '../verdict';
-import { slotFitSchema, type SlotFitInput, type SlotFitResult } from './contract';
+import { SlotFitInput, type SlotFitResult } from './contract';
 import type { SlotFacts } from './facts';
 import { flatChordMm } from './geometry';
 import {
@@ -41,7 +41,7 @@ const filingPlayMm = 0.05;
  * // verdict 'work' (the axle sits 3.34 mm out), axleCentreMm 7.84, depthNeededMm 12.16
  */
 export function slotFit(input: SlotFitInput): SlotFitResult {
-  const read = readInput(slotFitSchema, input);
+  const read = readInput(SlotFitInput, input);
   const { axle, side } = read;
   refuseContradictions(axle, side);
   const carbon = carbonRule(side);

@@ -1,8 +1,2 @@
 /** Torques that the makers of kit and bike state: they go before the workshop's own. */
-export {
-  statedFasteners,
-  statedFor,
-  statedTorqueSchema,
-  type StatedFastener,
-  type StatedTorque,
-} from './stated-torques';
+export { statedFasteners, statedFor, StatedTorque, type StatedFastener } from './stated-torques';

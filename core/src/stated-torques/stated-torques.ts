@@ -1,7 +1,5 @@
-import type * as v from 'valibot';
-
 import type { End } from '../features';
-import { amount, flag, oneOf, optional, record, text } from '../input';
+import { Amount, Flag, OneOf, Text, Optional } from '../input';
 
 /** Fasteners that a maker may state a torque for. */
 export const statedFasteners = [
@@ -23,18 +21,16 @@ export const statedFasteners = [
 export type StatedFastener = (typeof statedFasteners)[number];
 
 /** A torque as the maker of a part states it. */
-export const statedTorqueSchema = record({
-  fastener: oneOf(statedFasteners),
-  Nm: amount(0.5, 150, 'N·m'),
+export class StatedTorque {
+  @OneOf(statedFasteners) fastener!: (typeof statedFasteners)[number];
+  @Amount(0.5, 150, 'N·m') Nm!: number;
   /** The maker says "up to": the most, not the aim. */
-  upTo: optional(flag()),
+  @Optional() @Flag() upTo?: boolean;
   /** Only at this end; at both when left out. */
-  end: optional(oneOf(['front', 'rear'])),
+  @Optional() @OneOf(['front', 'rear']) end?: 'front' | 'rear';
   /** Who says so: the maker of kit, fork, frame, caliper, stem or crank, and where it stands. */
-  source: text(120),
-});
-
-export type StatedTorque = v.InferOutput<typeof statedTorqueSchema>;
+  @Text(120) source!: string;
+}
 
 /**
  * What makers state for one fastener, over the kit and the bike. Where two speak the lower figure counts: it is the weaker

@@ -1,25 +1,23 @@
-import type * as v from 'valibot';
-
 import { surfaces } from '../bike-checks';
-import { amount, flag, oneOf, optional, record } from '../input';
-import { limitsSchema } from '../limits';
+import { Amount, Flag, OneOf, Optional, Nested, shapeOf } from '../input';
+import { OwnLimits } from '../limits';
 import { materials } from '../materials';
 import type { Verdict } from '../verdict';
 
 const conditions = ['sound', 'surface-rust', 'bent', 'cracked', 'play', 'unsure'] as const;
 const brakes = ['rotor', 'rim', 'drum', 'coaster', 'none'] as const;
 
-const endSchema = record({
-  material: optional(oneOf(materials)),
-  bladeMaterial: optional(oneOf(materials)),
-  suspension: optional(flag()),
+export class TakeInEnd {
+  @Optional() @OneOf(materials) material?: (typeof materials)[number];
+  @Optional() @OneOf(materials) bladeMaterial?: (typeof materials)[number];
+  @Optional() @Flag() suspension?: boolean;
   /** The maker's word that a motor may go in. */
-  approval: optional(flag()),
-  condition: optional(oneOf(conditions)),
+  @Optional() @Flag() approval?: boolean;
+  @Optional() @OneOf(conditions) condition?: (typeof conditions)[number];
   /** An open slot, or a through-axle hole. */
-  kind: optional(oneOf(['open', 'closed'])),
-  brake: optional(oneOf(brakes)),
-});
+  @Optional() @OneOf(['open', 'closed']) kind?: 'open' | 'closed';
+  @Optional() @OneOf(brakes) brake?: (typeof brakes)[number];
+}
 
 export const scoreFactors = [
   'material',
@@ -35,39 +33,47 @@ export const scoreFactors = [
 ] as const;
 export type ScoreFactorId = (typeof scoreFactors)[number];
 
-export const takeInSchema = record({
-  front: endSchema,
-  rear: endSchema,
-  /** What the rear hub does besides turning. */
-  rearHub: optional(oneOf(['derailleur', 'single', 'gear-hub', 'coaster', 'drum'])),
-  /** Torque that the rider's wishes ask for. */
-  peakTorqueNm: optional(amount(1, 300, 'N·m')),
-  wheelRadiusM: optional(amount(0.1, 0.5, 'm')),
-  massKg: record({ bike: amount(5, 120, 'kg'), rider: amount(20, 250, 'kg'), load: amount(0, 300, 'kg') }),
-  /** Of the load: where it sits. */
-  loadAt: optional(oneOf(['front', 'rear', 'trailer'])),
-  climbPercent: optional(amount(0, 40, '%')),
-  surface: optional(oneOf(surfaces)),
-  /** The motor may not exceed this; the kit's rating comes later. */
-  lawRatedW: optional(amount(50, 20_000, 'W')),
-  wishedW: optional(amount(50, 20_000, 'W')),
-  /** What each way costs, in the workshop's currency. */
-  costs: optional(record({ front: amount(0, 100_000, ''), rear: amount(0, 100_000, ''), mid: amount(0, 100_000, '') })),
-  budget: optional(amount(0, 100_000, '')),
-  /** The workshop's own weights, 0 to 10. */
-  weights: optional(
-    record(
-      Object.fromEntries(scoreFactors.map((id) => [id, optional(amount(0, 10, ''))])) as Record<
-        ScoreFactorId,
-        v.OptionalSchema<ReturnType<typeof amount>, undefined>
-      >,
-    ),
-  ),
-  limits: optional(limitsSchema),
-});
+export class TakeInMassKg {
+  @Amount(5, 120, 'kg') bike!: number;
+  @Amount(20, 250, 'kg') rider!: number;
+  @Amount(0, 300, 'kg') load!: number;
+}
 
-export type TakeInInput = v.InferOutput<typeof takeInSchema>;
-export type TakeInEnd = TakeInInput['front'];
+export class TakeInCosts {
+  @Amount(0, 100_000, '') front!: number;
+  @Amount(0, 100_000, '') rear!: number;
+  @Amount(0, 100_000, '') mid!: number;
+}
+
+/** The workshop's own weights, 0 to 10. */
+export const ScoreWeights = shapeOf<Partial<Record<ScoreFactorId, number>>>(
+  Object.fromEntries(scoreFactors.map((id) => [id, [Optional(), Amount(0, 10, '')]])),
+);
+
+export class TakeInInput {
+  @Nested(() => TakeInEnd) front!: TakeInEnd;
+  @Nested(() => TakeInEnd) rear!: TakeInEnd;
+  /** What the rear hub does besides turning. */
+  @Optional() @OneOf(['derailleur', 'single', 'gear-hub', 'coaster', 'drum']) rearHub?:
+    'derailleur' | 'single' | 'gear-hub' | 'coaster' | 'drum';
+  /** Torque that the rider's wishes ask for. */
+  @Optional() @Amount(1, 300, 'N·m') peakTorqueNm?: number;
+  @Optional() @Amount(0.1, 0.5, 'm') wheelRadiusM?: number;
+  @Nested(() => TakeInMassKg) massKg!: TakeInMassKg;
+  /** Of the load: where it sits. */
+  @Optional() @OneOf(['front', 'rear', 'trailer']) loadAt?: 'front' | 'rear' | 'trailer';
+  @Optional() @Amount(0, 40, '%') climbPercent?: number;
+  @Optional() @OneOf(surfaces) surface?: (typeof surfaces)[number];
+  /** The motor may not exceed this; the kit's rating comes later. */
+  @Optional() @Amount(50, 20_000, 'W') lawRatedW?: number;
+  @Optional() @Amount(50, 20_000, 'W') wishedW?: number;
+  /** What each way costs, in the workshop's currency. */
+  @Optional() @Nested(() => TakeInCosts) costs?: TakeInCosts;
+  @Optional() @Amount(0, 100_000, '') budget?: number;
+  /** The workshop's own weights, 0 to 10. */
+  @Optional() @Nested(() => ScoreWeights) weights?: Partial<Record<ScoreFactorId, number>>;
+  @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
+}
 export type Place = 'front' | 'rear' | 'mid';
 
 /** One reason for or against a place. */

@@ -2,12 +2,11 @@ import { readInput } from '../input';
 import { withLimits, type Limits } from '../limits';
 import {
   scoreFactors,
-  takeInSchema,
   type Place,
   type PlaceScore,
   type ScoreFactor,
   type ScoreFactorId,
-  type TakeInInput,
+  TakeInInput,
   type TakeInResult,
 } from './contract';
 import { factorsFor } from './factors';
@@ -43,7 +42,7 @@ const evenPoints = 3;
  * @throws InputError for values out of range
  */
 export function takeIn(input: TakeInInput): TakeInResult {
-  const read = readInput(takeInSchema, input);
+  const read = readInput(TakeInInput, input);
   const limits = withLimits(read.limits);
   const weights = { ...weightsOf(limits), ...given(read.weights) };
   const scores = {

@@ -1,77 +1,83 @@
-import type * as v from 'valibot';
-
-import { amount, flag, list, oneOf, optional, record, text } from '../input';
-import { limitsSchema } from '../limits';
+import { Amount, Flag, OneOf, Text, Optional, Items, Nested } from '../input';
+import { OwnLimits } from '../limits';
 import { materials } from '../materials';
-import { axleSchema } from '../slot-fit';
+import { Axle } from '../slot-fit';
 import type { Finding, Verdict } from '../verdict';
 
 export const armGrades = ['mild', 'hard'] as const;
 export type ArmGrade = (typeof armGrades)[number];
 
 /** A maker's word that a motor may go into an end: who gave it, when, and which document says so. */
-export const approvalSchema = record({ by: text(), date: text(40), document: text(400) });
+export class Approval {
+  @Text() by!: string;
+  @Text(40) date!: string;
+  @Text(400) document!: string;
+}
 
-export type Approval = v.InferOutput<typeof approvalSchema>;
+export class TorqueArmClamp {
+  @Amount(10, 500, 'mm') distanceMm!: number;
+  @Optional() @Amount(10, 20_000, 'N') N?: number;
+}
 
 /** A torque arm on one side. */
-export const torqueArmSchema = record({
+export class TorqueArm {
   /** Axle centre to clamp. */
-  lengthMm: amount(20, 400, 'mm'),
-  thicknessMm: amount(1, 20, 'mm'),
+  @Amount(20, 400, 'mm') lengthMm!: number;
+  @Amount(1, 20, 'mm') thicknessMm!: number;
   /** Mild or hardened steel. */
-  grade: oneOf(armGrades),
+  @OneOf(armGrades) grade!: (typeof armGrades)[number];
   /** Play of its hole on the flats. */
-  fitClearanceMm: amount(0, 2, 'mm'),
+  @Amount(0, 2, 'mm') fitClearanceMm!: number;
   /** Arm and clamp out of one plane. */
-  clampOffsetMm: amount(0, 60, 'mm'),
+  @Amount(0, 60, 'mm') clampOffsetMm!: number;
   /** Where it is held and with what; one clamp of 1000 N at its length when left out. */
-  clamps: optional(list(record({ distanceMm: amount(10, 500, 'mm'), N: optional(amount(10, 20_000, 'N')) }), 6)),
-});
+  @Optional() @Items(() => TorqueArmClamp, 6) clamps?: TorqueArmClamp[];
+}
 
-export const torqueSideSchema = record({
-  material: oneOf(materials),
+export class TorqueSide {
+  @OneOf(materials) material!: (typeof materials)[number];
   /** Fork blade or stays, where they are of another metal than the dropout: the weaker one sets the cap. */
-  bladeMaterial: optional(oneOf(materials)),
-  suspension: optional(flag()),
+  @Optional() @OneOf(materials) bladeMaterial?: (typeof materials)[number];
+  @Optional() @Flag() suspension?: boolean;
   /** Width of the slot where it is widest, after filing. */
-  slotMm: amount(3, 40, 'mm'),
+  @Amount(3, 40, 'mm') slotMm!: number;
   /** Length of flat in the slot; the whole flat when left out. */
-  flatEngagedMm: optional(amount(0, 24, 'mm')),
-  plateMm: amount(0.5, 40, 'mm'),
-  nutTorqueNm: amount(0, 150, 'N·m'),
+  @Optional() @Amount(0, 24, 'mm') flatEngagedMm?: number;
+  @Amount(0.5, 40, 'mm') plateMm!: number;
+  @Amount(0, 150, 'N·m') nutTorqueNm!: number;
   /** What the maker of kit or frame states for this nut: goes before our own default and most. */
-  statedNm: optional(amount(1, 150, 'N·m')),
+  @Optional() @Amount(1, 150, 'N·m') statedNm?: number;
   /** The maker says "up to": the most, not the aim. */
-  statedUpTo: optional(flag()),
+  @Optional() @Flag() statedUpTo?: boolean;
   /** Thread free outside the nut: an arm that is thicker cannot be added. Not looked at when left out. */
-  threadLeftMm: optional(amount(-100, 200, 'mm')),
+  @Optional() @Amount(-100, 200, 'mm') threadLeftMm?: number;
   /** Outer diameter of what bears on the dropout. */
-  faceDiameterMm: amount(8, 60, 'mm'),
+  @Amount(8, 60, 'mm') faceDiameterMm!: number;
   /** Metal filed off this slot. */
-  filedMm: amount(0, 5, 'mm'),
+  @Amount(0, 5, 'mm') filedMm!: number;
   /** The maker's word that a motor may go into this end. */
-  approval: optional(approvalSchema),
-  arms: list(torqueArmSchema, 4),
-});
+  @Optional() @Nested(() => Approval) approval?: Approval;
+  @Items(() => TorqueArm, 4) arms!: TorqueArm[];
+}
 
-export const torqueReactionSchema = record({
-  end: oneOf(['front', 'rear']),
-  peakTorqueNm: amount(0, 300, 'N·m'),
+export class TorqueReactionSides {
+  @Nested(() => TorqueSide) left!: TorqueSide;
+  @Nested(() => TorqueSide) right!: TorqueSide;
+}
+
+export class TorqueReactionInput {
+  @OneOf(['front', 'rear']) end!: 'front' | 'rear';
+  @Amount(0, 300, 'N·m') peakTorqueNm!: number;
   /** The motor brakes. */
-  regen: flag(),
-  axle: axleSchema,
-  sides: record({ left: torqueSideSchema, right: torqueSideSchema }),
+  @Flag() regen!: boolean;
+  @Nested(() => Axle) axle!: Axle;
+  @Nested(() => TorqueReactionSides) sides!: TorqueReactionSides;
   /** Phase current at which the peak torque was worked out: lets a remedy name amperes. */
-  phaseA: optional(amount(1, 400, 'A')),
+  @Optional() @Amount(1, 400, 'A') phaseA?: number;
   /** Arms that could be added; usual ones when left out, none when the list is empty. */
-  armsOnHand: optional(list(torqueArmSchema, 20)),
-  limits: optional(limitsSchema),
-});
-
-export type TorqueReactionInput = v.InferOutput<typeof torqueReactionSchema>;
-export type TorqueSide = v.InferOutput<typeof torqueSideSchema>;
-export type TorqueArm = v.InferOutput<typeof torqueArmSchema>;
+  @Optional() @Items(() => TorqueArm, 20) armsOnHand?: TorqueArm[];
+  @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
+}
 
 /** One thing that holds the axle against turning. */
 export interface TorqueShare {

@@ -1,13 +1,10 @@
 /** What holds the axle against the motor's reaction: friction, slots, arms; tight nuts and slack ones. */
 export {
-  approvalSchema,
+  Approval,
   armGrades,
-  torqueArmSchema,
-  torqueReactionSchema,
-  type Approval,
+  TorqueArm,
+  TorqueReactionInput,
   type ArmGrade,
-  type TorqueArm,
-  type TorqueReactionInput,
   type TorqueReactionResult,
   type TorqueRemedy,
   type TorqueShare,

@@ -2,7 +2,7 @@ import { InputError, readInput } from '../input';
 import { withLimits } from '../limits';
 import { worstFirst, worstOf, type Verdict } from '../verdict';
 import { balanceOf, clampForces } from './balance';
-import { torqueReactionSchema, type TorqueReactionInput, type TorqueReactionResult } from './contract';
+import { TorqueReactionInput, type TorqueReactionResult } from './contract';
 import { ruleFindings } from './judge';
 import { holds, torqueRemedies } from './remedies';
 
@@ -23,7 +23,7 @@ import { holds, torqueRemedies } from './remedies';
  * // steel, plates 4.5, nuts 40 N·m, no arm: { verdict: 'work', safety: 1.34, safetySlack: 0.71, … }
  */
 export function torqueReaction(input: TorqueReactionInput): TorqueReactionResult {
-  const read = readInput(torqueReactionSchema, input);
+  const read = readInput(TorqueReactionInput, input);
   refuseContradictions(read);
   const limits = withLimits(read.limits);
   const balance = balanceOf(read, limits);

@@ -2,9 +2,8 @@
 export {
   startPressureBar,
   tyreFit,
-  tyreFitSchema,
+  TyreFitInput,
   valveKinds,
   widthThatCarriesMm,
-  type TyreFitInput,
   type TyreFitResult,
 } from './tyre-fit';

@@ -1,49 +1,54 @@
-import type * as v from 'valibot';
-
 import { inMm } from '../figures';
-import { amount, flag, InputError, oneOf, optional, readInput, record } from '../input';
-import { limitsSchema, withLimits, type Limits } from '../limits';
+import { Amount, Flag, OneOf, Optional, Nested, InputError, readInput } from '../input';
+import { OwnLimits, withLimits, type Limits } from '../limits';
 import { dust, finding, graded, notMeasured, told, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
 
 /** Thin valves go through a 6.5 mm hole, thick ones through 8.5 mm. */
 export const valveKinds = ['thin', 'thick'] as const;
 
-export const tyreFitSchema = record({
-  tyre: record({
-    beadSeatMm: amount(150, 700, 'mm'),
-    widthMm: amount(15, 130, 'mm'),
-    minBar: optional(amount(0.3, 12, 'bar')),
-    maxBar: optional(amount(0.5, 15, 'bar')),
-    /** What its maker lets it carry. */
-    loadKg: optional(amount(20, 400, 'kg')),
-    speedKmh: optional(amount(10, 150, 'km/h')),
-    /** It has an arrow. */
-    directional: optional(flag()),
-    /** Whether the tread or arrow was seen to run forward in this wheel. */
-    arrowForward: optional(flag()),
-  }),
-  rim: record({
-    beadSeatMm: amount(150, 700, 'mm'),
-    innerWidthMm: amount(8, 110, 'mm'),
-    maxBar: optional(amount(0.5, 15, 'bar')),
-    brakeTrack: optional(flag()),
-    valveHole: optional(oneOf(valveKinds)),
-    /** Bead seat to the spoke side of the rim. */
-    depthMm: optional(amount(5, 100, 'mm')),
-    maxLoadKg: optional(amount(20, 400, 'kg')),
-  }),
-  rimBrake: flag(),
-  /** Rider, load and this wheel's share of the bike. */
-  loadKg: amount(1, 400, 'kg'),
-  speedKmh: amount(5, 120, 'km/h'),
-  tapeMm: optional(amount(5, 120, 'mm')),
-  valve: optional(record({ kind: oneOf(valveKinds), lengthMm: amount(20, 120, 'mm') })),
-  /** Motor cover: a large one leaves little room for a pump. */
-  coverDiameterMm: optional(amount(40, 400, 'mm')),
-  limits: optional(limitsSchema),
-});
+export class TyreFitTyre {
+  @Amount(150, 700, 'mm') beadSeatMm!: number;
+  @Amount(15, 130, 'mm') widthMm!: number;
+  @Optional() @Amount(0.3, 12, 'bar') minBar?: number;
+  @Optional() @Amount(0.5, 15, 'bar') maxBar?: number;
+  /** What its maker lets it carry. */
+  @Optional() @Amount(20, 400, 'kg') loadKg?: number;
+  @Optional() @Amount(10, 150, 'km/h') speedKmh?: number;
+  /** It has an arrow. */
+  @Optional() @Flag() directional?: boolean;
+  /** Whether the tread or arrow was seen to run forward in this wheel. */
+  @Optional() @Flag() arrowForward?: boolean;
+}
 
-export type TyreFitInput = v.InferOutput<typeof tyreFitSchema>;
+export class TyreFitRim {
+  @Amount(150, 700, 'mm') beadSeatMm!: number;
+  @Amount(8, 110, 'mm') innerWidthMm!: number;
+  @Optional() @Amount(0.5, 15, 'bar') maxBar?: number;
+  @Optional() @Flag() brakeTrack?: boolean;
+  @Optional() @OneOf(valveKinds) valveHole?: (typeof valveKinds)[number];
+  /** Bead seat to the spoke side of the rim. */
+  @Optional() @Amount(5, 100, 'mm') depthMm?: number;
+  @Optional() @Amount(20, 400, 'kg') maxLoadKg?: number;
+}
+
+export class TyreFitValve {
+  @OneOf(valveKinds) kind!: (typeof valveKinds)[number];
+  @Amount(20, 120, 'mm') lengthMm!: number;
+}
+
+export class TyreFitInput {
+  @Nested(() => TyreFitTyre) tyre!: TyreFitTyre;
+  @Nested(() => TyreFitRim) rim!: TyreFitRim;
+  @Flag() rimBrake!: boolean;
+  /** Rider, load and this wheel's share of the bike. */
+  @Amount(1, 400, 'kg') loadKg!: number;
+  @Amount(5, 120, 'km/h') speedKmh!: number;
+  @Optional() @Amount(5, 120, 'mm') tapeMm?: number;
+  @Optional() @Nested(() => TyreFitValve) valve?: TyreFitValve;
+  /** Motor cover: a large one leaves little room for a pump. */
+  @Optional() @Amount(40, 400, 'mm') coverDiameterMm?: number;
+  @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
+}
 
 export interface TyreFitResult {
   verdict: Verdict;
@@ -71,7 +76,7 @@ export interface TyreFitResult {
  * // { ratio: 2.24, startBar: 3.26, verdict: … }
  */
 export function tyreFit(input: TyreFitInput): TyreFitResult {
-  const read = readInput(tyreFitSchema, input);
+  const read = readInput(TyreFitInput, input);
   const limits = withLimits(read.limits);
   const { tyre, rim } = read;
   const maxima = [tyre.maxBar, rim.maxBar].filter((bar): bar is number => bar !== undefined);

@@ -1,2 +1,2 @@
-export { currencySchema, isCurrency, weekStartSchema } from './shop-habits';
-export { defaultUnits, inUnits, shownIn, toSi, unitChoices, unitName, unitsSchema, type Units } from './units';
+export { Currency, isCurrency, WeekStart } from './shop-habits';
+export { defaultUnits, inUnits, shownIn, toSi, unitChoices, unitName, Units } from './units';

@@ -1,6 +1,4 @@
-import * as v from 'valibot';
-
-import { text } from '../input';
+import { Checked, Text, Whole, type RuleDecorator } from '../input';
 
 let known: ReadonlySet<string> | undefined;
 
@@ -11,10 +9,9 @@ export function isCurrency(code: string): boolean {
 }
 
 /** What a shop counts money in. */
-export const currencySchema = v.pipe(
-  text(3),
-  v.check(isCurrency, 'the three letters of a currency in capitals, such as EUR'),
-);
+export const Currency = (): RuleDecorator =>
+  Checked(Text(3), isCurrency, 'the three letters of a currency in capitals, such as EUR');
 
 /** With which day a week begins, as dates count them. */
-export const weekStartSchema = v.picklist([0, 1, 6], 'one of 0 (Sunday), 1 (Monday), 6 (Saturday)');
+export const WeekStart = (): RuleDecorator =>
+  Checked(Whole(0, 6), (day) => day === 0 || day === 1 || day === 6, 'one of 0 (Sunday), 1 (Monday), 6 (Saturday)');

@@ -1,6 +1,4 @@
-import type { InferOutput } from 'valibot';
-
-import { oneOf, record } from '../input';
+import { OneOf } from '../input';
 
 /** What a workshop may choose, the metric unit first: everything is stored and judged in that one. */
 export const unitChoices = {
@@ -11,16 +9,13 @@ export const unitChoices = {
   pressure: ['bar', 'psi'],
 } as const;
 
-export const unitsSchema = record({
-  length: oneOf(unitChoices.length),
-  torque: oneOf(unitChoices.torque),
-  speed: oneOf(unitChoices.speed),
-  mass: oneOf(unitChoices.mass),
-  pressure: oneOf(unitChoices.pressure),
-});
-
-/** The units in which a workshop reads and types. */
-export type Units = InferOutput<typeof unitsSchema>;
+export class Units {
+  @OneOf(unitChoices.length) length!: (typeof unitChoices.length)[number];
+  @OneOf(unitChoices.torque) torque!: (typeof unitChoices.torque)[number];
+  @OneOf(unitChoices.speed) speed!: (typeof unitChoices.speed)[number];
+  @OneOf(unitChoices.mass) mass!: (typeof unitChoices.mass)[number];
+  @OneOf(unitChoices.pressure) pressure!: (typeof unitChoices.pressure)[number];
+}
 
 export const defaultUnits: Units = { length: 'mm', torque: 'N·m', speed: 'km/h', mass: 'kg', pressure: 'bar' };
 

@@ -1,43 +1,35 @@
-import type * as v from 'valibot';
-
-import { amount, integer, list, oneOf, optional, record } from '../input';
-import { limitsSchema } from '../limits';
+import { Amount, OneOf, Whole, Optional, Items, Nested } from '../input';
+import { OwnLimits } from '../limits';
 import type { Finding, Verdict } from '../verdict';
 
-const flangeSchema = record({
+export class LacingFlange {
   /** Circle through the middles of the spoke holes. */
-  flangeDiameterMm: amount(20, 320, 'mm'),
+  @Amount(20, 320, 'mm') flangeDiameterMm!: number;
   /** Rim's middle plane to the flange. */
-  flangeOffsetMm: amount(-20, 90, 'mm'),
-  holeMm: amount(1.5, 5, 'mm'),
+  @Amount(-20, 90, 'mm') flangeOffsetMm!: number;
+  @Amount(1.5, 5, 'mm') holeMm!: number;
   /** Rim holes off the rim's middle, toward this flange; 0 when left out. */
-  rimHoleOffsetMm: optional(amount(-15, 15, 'mm')),
+  @Optional() @Amount(-15, 15, 'mm') rimHoleOffsetMm?: number;
   /** One-way lacing: 1, the rim end runs ahead of the flange end in forward rotation; −1, it trails. */
-  lean: optional(oneOfNumbers()),
-});
-
-function oneOfNumbers() {
-  return integer(-1, 1);
+  @Optional() @Whole(-1, 1) lean?: number;
 }
 
-export const wheelLacingSchema = record({
+export class WheelLacingInput {
   /** Effective rim diameter: across the seats of the nipples. */
-  erdMm: amount(120, 640, 'mm'),
+  @Amount(120, 640, 'mm') erdMm!: number;
   /** In the whole wheel. */
-  spokes: integer(12, 72),
-  left: flangeSchema,
-  right: flangeSchema,
-  pattern: oneOf(['crossed', 'oneway']),
+  @Whole(12, 72) spokes!: number;
+  @Nested(() => LacingFlange) left!: LacingFlange;
+  @Nested(() => LacingFlange) right!: LacingFlange;
+  @OneOf(['crossed', 'oneway']) pattern!: 'crossed' | 'oneway';
   /** Crosses; for one-way lacing hole pitches that a spoke leans; 0 is radial. */
-  lead: integer(0, 5),
-  spokeMm: optional(amount(1.5, 3.5, 'mm')),
-  peakTorqueNm: optional(amount(0, 300, 'N·m')),
+  @Whole(0, 5) lead!: number;
+  @Optional() @Amount(1.5, 3.5, 'mm') spokeMm?: number;
+  @Optional() @Amount(0, 300, 'N·m') peakTorqueNm?: number;
   /** Lengths in the stores. */
-  lengthsMm: optional(list(amount(30, 330, 'mm'), 200)),
-  limits: optional(limitsSchema),
-});
-
-export type WheelLacingInput = v.InferOutput<typeof wheelLacingSchema>;
+  @Optional() @Items(Amount(30, 330, 'mm'), 200) lengthsMm?: number[];
+  @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
+}
 
 export interface LacingSide {
   lengthMm: number;

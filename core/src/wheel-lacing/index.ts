@@ -1,3 +1,3 @@
 /** Lacing a hub motor into a rim: lengths, angles, tension balance, load. */
-export { wheelLacingSchema, type LacingSide, type WheelLacingInput, type WheelLacingResult } from './contract';
+export { WheelLacingInput, type LacingSide, type WheelLacingResult } from './contract';
 export { wheelLacing } from './wheel-lacing';

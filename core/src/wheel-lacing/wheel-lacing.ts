@@ -2,7 +2,7 @@ import { inMm } from '../figures';
 import { InputError, readInput } from '../input';
 import { withLimits, type Limits } from '../limits';
 import { dust, finding, graded, told, worstFirst, worstOf, type Finding } from '../verdict';
-import { wheelLacingSchema, type LacingSide, type WheelLacingInput, type WheelLacingResult } from './contract';
+import { WheelLacingInput, type LacingSide, type WheelLacingResult } from './contract';
 
 const sides = ['left', 'right'] as const;
 type Side = (typeof sides)[number];
@@ -25,7 +25,7 @@ type Side = (typeof sides)[number];
  * // left 188.7 mm, right 187.7 mm, rim angle 9.4°: 'work'
  */
 export function wheelLacing(input: WheelLacingInput): WheelLacingResult {
-  const read = readInput(wheelLacingSchema, input);
+  const read = readInput(WheelLacingInput, input);
   refuseContradictions(read);
   const limits = withLimits(read.limits);
   const shapes = { left: shapeOf(read, 'left'), right: shapeOf(read, 'right') };

@@ -1,2 +1,2 @@
 /** A trued wheel, spoke by spoke, against the workshop's limits. */
-export { wheelTruing, wheelTruingSchema, type WheelTruingInput, type WheelTruingResult } from './wheel-truing';
+export { wheelTruing, WheelTruingInput, type WheelTruingResult } from './wheel-truing';

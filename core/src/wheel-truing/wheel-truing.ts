@@ -1,28 +1,23 @@
-import type * as v from 'valibot';
-
-import { amount, InputError, list, oneOf, optional, readInput, record } from '../input';
-import { limitsSchema, withLimits } from '../limits';
+import { Amount, OneOf, Optional, Items, Nested, InputError, readInput } from '../input';
+import { OwnLimits, withLimits } from '../limits';
 import { dust, finding, notMeasured, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
 
-export const wheelTruingSchema = record({
-  /** Once round the wheel, in order; a reading that was not taken is left out. */
-  spokes: list(
-    record({
-      side: oneOf(['left', 'right']),
-      /** Rim off the mean circle here, outward positive. */
-      radialMm: optional(amount(-20, 20, 'mm')),
-      /** Rim off the mean plane here, to the right positive. */
-      lateralMm: optional(amount(-20, 20, 'mm')),
-      tensionN: optional(amount(0, 3000, 'N')),
-    }),
-    72,
-  ),
-  /** Rim's middle off the wheel's, to the right positive. */
-  dishMm: optional(amount(-30, 30, 'mm')),
-  limits: optional(limitsSchema),
-});
+export class WheelTruingSpoke {
+  @OneOf(['left', 'right']) side!: 'left' | 'right';
+  /** Rim off the mean circle here, outward positive. */
+  @Optional() @Amount(-20, 20, 'mm') radialMm?: number;
+  /** Rim off the mean plane here, to the right positive. */
+  @Optional() @Amount(-20, 20, 'mm') lateralMm?: number;
+  @Optional() @Amount(0, 3000, 'N') tensionN?: number;
+}
 
-export type WheelTruingInput = v.InferOutput<typeof wheelTruingSchema>;
+export class WheelTruingInput {
+  /** Once round the wheel, in order; a reading that was not taken is left out. */
+  @Items(() => WheelTruingSpoke, 72) spokes!: WheelTruingSpoke[];
+  /** Rim's middle off the wheel's, to the right positive. */
+  @Optional() @Amount(-30, 30, 'mm') dishMm?: number;
+  @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
+}
 
 export interface WheelTruingResult {
   verdict: Verdict;
@@ -45,7 +40,7 @@ export interface WheelTruingResult {
  * @throws InputError for values out of range or without any spoke
  */
 export function wheelTruing(input: WheelTruingInput): WheelTruingResult {
-  const read = readInput(wheelTruingSchema, input);
+  const read = readInput(WheelTruingInput, input);
   if (read.spokes.length === 0) throw new InputError('spokes', 0, 'a list of at least one spoke');
   const limits = withLimits(read.limits);
   const radialRunoutMm = runout(read.spokes.map(({ radialMm }) => radialMm));

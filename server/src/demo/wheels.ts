@@ -188,7 +188,7 @@ function variantOf({ code, like, note, wheel, kit }: Variant) {
   const baseKit = demoKits[like];
   if (!base || !baseKit) throw new Error(`no demo wheel ${like} for ${code} to be like`);
   const merged = Object.entries({ ...baseKit, ...kit }).filter(([, value]) => value !== undefined);
-  return { ...base, ...wheel, code, note, kit: Object.fromEntries(merged) as KitFacts };
+  return { ...base, ...wheel, code, note, kit: Object.fromEntries(merged) as unknown as KitFacts };
 }
 
 /** Invented kits under plain codes. */

@@ -1,14 +1,14 @@
 import { whyUnsuited } from '@cricket/contract';
-import { jobFileSchema, type JobFile } from '@cricket/core/job-file';
+import { JobFile, type FiledRecord } from '@cricket/core/job-file';
 
-import { holdSchema } from '../http/read-plain';
+import { holdContract } from '../http/read-plain';
 import { parseJsonBytes } from '../http/parse-json';
 import { ProblemError } from '../http/problem';
 import { keepPicture, type ReadPicture } from '../photos/read-picture';
 
 /** A job as it came in: everything but its pictures as rows, and those as they are kept. */
 export interface ReadJobFile {
-  record: JobFile['record'];
+  record: Required<FiledRecord>;
   pictures: ReadPicture[];
   /** Of the bytes that came. */
   digest: string;
@@ -21,7 +21,8 @@ export interface ReadJobFile {
  */
 export async function readJobFile(bytes: Uint8Array): Promise<ReadJobFile> {
   const { plain, digest } = parseJsonBytes(bytes);
-  const { record } = holdSchema(plain, jobFileSchema);
+  // Files from before events and photos were kept have none.
+  const record = { events: [], photos: [], ...holdContract(plain, JobFile).record };
   refuseStrangers(record);
   refuseUnsuited(record);
   const pictures: ReadPicture[] = [];
@@ -34,7 +35,7 @@ export async function readJobFile(bytes: Uint8Array): Promise<ReadJobFile> {
 }
 
 /** Every line belongs to this bike, and no id stands twice. */
-function refuseStrangers({ bike, ...lists }: JobFile['record']): void {
+function refuseStrangers({ bike, ...lists }: Required<FiledRecord>): void {
   for (const [name, rows] of Object.entries(lists)) {
     const seen = new Set<string>();
     rows.forEach(({ id, bikeId }, index) => {
@@ -47,7 +48,7 @@ function refuseStrangers({ bike, ...lists }: JobFile['record']): void {
 }
 
 /** What is read in holds to what is asked of a reading that is taken here. */
-function refuseUnsuited({ readings }: JobFile['record']): void {
+function refuseUnsuited({ readings }: Required<FiledRecord>): void {
   readings.forEach((reading, index) => {
     const why = whyUnsuited(reading as never);
     if (why) throw bad(`record.readings.${index}`, why);

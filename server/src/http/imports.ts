@@ -1,5 +1,5 @@
-import { integer, list, optional, record, remark } from '@cricket/core/input';
-import { storeItemSchema, wheelSchema } from '@cricket/core/part-schemas';
+import { Remark, Whole, Optional, Items } from '@cricket/core/input';
+import { PlainStoreItem, PlainWheel } from '@cricket/core/part-schemas';
 import { isUUID } from 'class-validator';
 import { Hono } from 'hono';
 import type { DataSource, EntityManager } from 'typeorm';
@@ -15,10 +15,17 @@ import { uuidParam, writeContext } from './write-context';
 /** Most rows in one import. */
 const mostRows = 2000;
 
-const storesImportSchema = record({ rows: list(storeItemSchema, mostRows) });
-const wheelsImportSchema = record({
-  rows: list(record({ ...wheelSchema.entries, note: remark(400), version: optional(integer(0, 1_000_000)) }), 500),
-});
+class StoresImport {
+  @Items(() => PlainStoreItem, mostRows) rows!: PlainStoreItem[];
+}
+export class WheelsImportRow extends PlainWheel {
+  @Remark(400) note!: string;
+  @Optional() @Whole(0, 1_000_000) version?: number;
+}
+
+class WheelsImport {
+  @Items(() => WheelsImportRow, 500) rows!: WheelsImportRow[];
+}
 
 /** Whole lists at once: every row is right and all go in, or none does. */
 export function imports(dataSource: DataSource): Hono {
@@ -26,7 +33,7 @@ export function imports(dataSource: DataSource): Hono {
 
   app.put('/stores/imports/:importId', async (c) => {
     const importId = uuidParam(c, 'importId');
-    const { rows } = await readPlain(c, storesImportSchema);
+    const { rows } = await readPlain(c, StoresImport);
     refuseBadIds(rows);
     await importing(dataSource, c, importId, 'stores-imported', async (manager) => {
       const existing = await manager.find(StoreItemEntity);
@@ -47,7 +54,7 @@ export function imports(dataSource: DataSource): Hono {
 
   app.put('/wheels/imports/:importId', async (c) => {
     const importId = uuidParam(c, 'importId');
-    const { rows } = await readPlain(c, wheelsImportSchema);
+    const { rows } = await readPlain(c, WheelsImport);
     refuseBadIds(rows);
     rows.forEach(({ axle }, index) => {
       if (axle.flatsMm >= axle.threadMm) {

@@ -1,5 +1,5 @@
 import { eventsOf, type JobEvent as CoreJobEvent } from '@cricket/core/job-events';
-import { jobFormat, largestJob, type JobFile } from '@cricket/core/job-file';
+import { jobFormat, largestJob, type FiledEvent } from '@cricket/core/job-file';
 import type { Photo } from '@cricket/contract/shapes';
 import { Hono, type Context } from 'hono';
 import { In, type DataSource } from 'typeorm';
@@ -100,7 +100,7 @@ function dated<T extends object>(row: T, names: (keyof T)[]): object {
 }
 
 /** Overrides and confirmations are somebody's word: only the owner takes them over from a file. */
-function holdWordsOfOthers(c: Context, events: JobFile['record']['events']): void {
+function holdWordsOfOthers(c: Context, events: FiledEvent[]): void {
   const { name, role } = makerIn(c);
   const given = events as CoreJobEvent[];
   const words =

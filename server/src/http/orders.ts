@@ -1,5 +1,5 @@
 import { orderStates } from '@cricket/contract/shapes';
-import { amount, integer, oneOf, record, text } from '@cricket/core/input';
+import { Amount, OneOf, Text, Whole } from '@cricket/core/input';
 import { Hono } from 'hono';
 import type { DataSource } from 'typeorm';
 
@@ -11,16 +11,16 @@ import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
 import { uuidParam, writeContext } from './write-context';
 
-const orderLineSchema = record({
-  end: oneOf(['front', 'rear']),
-  what: text(200),
-  count: integer(1, 500),
-  reason: text(600),
-  costEach: amount(0, 50_000, ''),
-  leadDays: integer(0, 365),
-  state: oneOf(orderStates),
-  version: integer(0, 1_000_000),
-});
+class OrderLine {
+  @OneOf(['front', 'rear']) end!: 'front' | 'rear';
+  @Text(200) what!: string;
+  @Whole(1, 500) count!: number;
+  @Text(600) reason!: string;
+  @Amount(0, 50_000, '') costEach!: number;
+  @Whole(0, 365) leadDays!: number;
+  @OneOf(orderStates) state!: (typeof orderStates)[number];
+  @Whole(0, 1_000_000) version!: number;
+}
 
 /** What was ordered for a bike, and what has come. */
 export function orders(dataSource: DataSource): Hono {
@@ -29,7 +29,7 @@ export function orders(dataSource: DataSource): Hono {
   app.put('/:bikeId/orders/:lineId', async (c) => {
     const bikeId = uuidParam(c, 'bikeId');
     const id = uuidParam(c, 'lineId');
-    const body = await readPlain(c, orderLineSchema);
+    const body = await readPlain(c, OrderLine);
     const context = writeContext(c);
     const subject = { bikeId, action: `order-${body.state}`, subject: 'order', subjectId: id };
     await journalled(dataSource, context, subject, async (manager) => {

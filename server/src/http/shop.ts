@@ -1,9 +1,9 @@
 import type { Shop } from '@cricket/contract/shapes';
-import { amount, integer, list, oneOf, optional, record, text } from '@cricket/core/input';
-import { lawClassSchema } from '@cricket/core/law';
-import { limitsSchema } from '@cricket/core/limits';
+import { Amount, OneOf, Text, Whole, Optional, Items, Nested } from '@cricket/core/input';
+import { LawClass } from '@cricket/core/law';
+import { OwnLimits } from '@cricket/core/limits';
 import { secondLooks } from '@cricket/core/procedure';
-import { currencySchema, unitsSchema, weekStartSchema } from '@cricket/core/units';
+import { Currency, Units, WeekStart } from '@cricket/core/units';
 import { Hono } from 'hono';
 import type { DataSource } from 'typeorm';
 
@@ -14,17 +14,17 @@ import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
 import { writeContext } from './write-context';
 
-const settingsSchema = record({
-  limits: limitsSchema,
-  tools: list(text(80), 100),
-  hourlyRate: amount(0, 1000, 'an hour'),
-  laws: list(lawClassSchema, 40),
-  secondPerson: optional(oneOf(secondLooks)),
-  units: optional(unitsSchema),
-  currency: optional(currencySchema),
-  weekStartsOn: optional(weekStartSchema),
-  version: integer(0, 1_000_000),
-});
+class Settings {
+  @Nested(() => OwnLimits) limits!: OwnLimits;
+  @Items(Text(80), 100) tools!: string[];
+  @Amount(0, 1000, 'an hour') hourlyRate!: number;
+  @Items(() => LawClass, 40) laws!: LawClass[];
+  @Optional() @OneOf(secondLooks) secondPerson?: (typeof secondLooks)[number];
+  @Optional() @Nested(() => Units) units?: Units;
+  @Optional() @Currency() currency?: string;
+  @Optional() @WeekStart() weekStartsOn?: 0 | 1 | 6;
+  @Whole(0, 1_000_000) version!: number;
+}
 
 /** Which shop this is, and what it has set for itself. */
 export function shopRoutes(dataSource: DataSource, shop: Shop): Hono {
@@ -35,7 +35,7 @@ export function shopRoutes(dataSource: DataSource, shop: Shop): Hono {
   app.get('/settings', async (c) => c.json(await shopSettings(dataSource)));
 
   app.put('/settings', async (c) => {
-    const { version, ...settings } = await readPlain(c, settingsSchema);
+    const { version, ...settings } = await readPlain(c, Settings);
     const subject = { bikeId: null, action: 'settings-changed', subject: 'shop', subjectId: settingsId };
     await journalled(dataSource, writeContext(c), subject, async (manager) => {
       // Two first writes at once: the later waits and finds the row.

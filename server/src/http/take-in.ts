@@ -1,5 +1,5 @@
-import { bikeFactsSchema } from '@cricket/core/bike-facts';
-import { integer, record } from '@cricket/core/input';
+import { BikeFacts } from '@cricket/core/bike-facts';
+import { Whole, Nested } from '@cricket/core/input';
 import { Hono } from 'hono';
 import type { DataSource } from 'typeorm';
 
@@ -9,7 +9,10 @@ import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
 import { uuidParam, writeContext } from './write-context';
 
-const takeInSchema = record({ facts: bikeFactsSchema, version: integer(1, 1_000_000) });
+class TakeIn {
+  @Nested(() => BikeFacts) facts!: BikeFacts;
+  @Whole(1, 1_000_000) version!: number;
+}
 
 /** What take-in records of a bike: weights, wishes, ratings, what the walk round found. */
 export function takeIn(dataSource: DataSource): Hono {
@@ -17,7 +20,7 @@ export function takeIn(dataSource: DataSource): Hono {
 
   app.put('/:bikeId/take-in', async (c) => {
     const id = uuidParam(c, 'bikeId');
-    const body = await readPlain(c, takeInSchema);
+    const body = await readPlain(c, TakeIn);
     const subject = { bikeId: id, action: 'taken-in', subject: 'bike', subjectId: id };
     await journalled(dataSource, writeContext(c), subject, async (manager) => {
       const bike = await bikeForWrite(manager, id);

@@ -4,10 +4,10 @@ const { withNativeWind } = require('nativewind/metro');
 
 const config = getDefaultConfig(__dirname);
 
-// The ES entry of class-validator fails at run time under Metro ("Cannot set property default"); its CommonJS entry works.
+// Of class-validator only what the contracts use, from its CommonJS files: the ES ones fail at run time under Metro.
 config.resolver.resolveRequest = (context, name, platform) =>
   name === 'class-validator'
-    ? { type: 'sourceFile', filePath: require.resolve('class-validator') }
+    ? { type: 'sourceFile', filePath: require.resolve('./src/metro/class-validator.js') }
     : context.resolveRequest(context, name, platform);
 
 // With reload, the page comes from Metro and /api from our server. The origin differs only here, so it is left out.

@@ -1,1 +1,3 @@
-export { FilesScreen as default } from '../src/files/files-screen';
+import { lazily } from '../src/frame/lazily';
+
+export default lazily(({ FilesScreen }) => FilesScreen);

@@ -1,1 +1,3 @@
-export { LimitsScreen as default } from '../src/limits/limits-screen';
+import { lazily } from '../src/frame/lazily';
+
+export default lazily(({ LimitsScreen }) => LimitsScreen);

@@ -1,1 +1,3 @@
-export { OpenScreen as default } from '../src/open/open-screen';
+import { lazily } from '../src/frame/lazily';
+
+export default lazily(({ OpenScreen }) => OpenScreen);

@@ -1,1 +1,3 @@
-export { PeopleScreen as default } from '../src/people/people-screen';
+import { lazily } from '../src/frame/lazily';
+
+export default lazily(({ PeopleScreen }) => PeopleScreen);

@@ -1,1 +1,3 @@
-export { ShopScreen as default } from '../src/shop/shop-screen';
+import { lazily } from '../src/frame/lazily';
+
+export default lazily(({ ShopScreen }) => ShopScreen);

@@ -1,1 +1,3 @@
-export { UnitsScreen as default } from '../src/units/units-screen';
+import { lazily } from '../src/frame/lazily';
+
+export default lazily(({ UnitsScreen }) => UnitsScreen);

@@ -105,7 +105,7 @@ function compress(file) {
 function buildServer() {
   say('building the server');
   const manifest = JSON.parse(readFileSync(join(root, 'server', 'package.json'), 'utf8'));
-  const external = [...Object.keys(manifest.dependencies), 'valibot'].filter((name) => !name.startsWith('@cricket/'));
+  const external = Object.keys(manifest.dependencies).filter((name) => !name.startsWith('@cricket/'));
   run(
     'npx',
     [

@@ -1,1 +1,3 @@
-export { NewBikeScreen as default } from '../../src/bike/new-bike-screen';
+import { lazily } from '../../src/frame/lazily';
+
+export default lazily(({ NewBikeScreen }) => NewBikeScreen);

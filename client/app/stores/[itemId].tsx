@@ -1,1 +1,3 @@
-export { StoreItemScreen as default } from '../../src/stores/store-item-screen';
+import { lazily } from '../../src/frame/lazily';
+
+export default lazily(({ StoreItemScreen }) => StoreItemScreen);

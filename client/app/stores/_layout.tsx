@@ -1,1 +1,3 @@
-export { StoresLayout as default } from '../../src/stores/stores-layout';
+import { lazily } from '../../src/frame/lazily';
+
+export default lazily(({ StoresLayout }) => StoresLayout);

@@ -1,1 +1,3 @@
-export { StoresScreen as default } from '../../src/stores/stores-screen';
+import { lazily } from '../../src/frame/lazily';
+
+export default lazily(({ StoresScreen }) => StoresScreen);

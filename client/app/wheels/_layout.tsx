@@ -1,1 +1,3 @@
-export { WheelsLayout as default } from '../../src/wheel/wheels-layout';
+import { lazily } from '../../src/frame/lazily';
+
+export default lazily(({ WheelsLayout }) => WheelsLayout);

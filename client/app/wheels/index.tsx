@@ -1,1 +1,3 @@
-export { WheelsScreen as default } from '../../src/wheel/wheels-screen';
+import { lazily } from '../../src/frame/lazily';
+
+export default lazily(({ WheelsScreen }) => WheelsScreen);

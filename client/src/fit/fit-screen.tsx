@@ -31,7 +31,6 @@ import { OverridePanel } from './override-panel';
 import { StackList } from './stack-figures';
 import { useAccept } from './use-accept';
 import { useFitChoice } from './use-fit-choice';
-import { useJudging } from './use-judging';
 import { useOverriding } from './use-overriding';
 import { words } from './words';
 import { Working } from './working';
@@ -44,7 +43,7 @@ export function FitScreen() {
   const wide = useWide();
   const { record, state, isPending, refetch } = useBikeEnd(bikeId, end);
   const fit = state?.fit ?? null;
-  const choice = useFitChoice(state, useJudging());
+  const choice = useFitChoice(state);
   const accept = useAccept(bikeId, end, choice.key, () => router.navigate(endPath(bikeId, end, 'stack') as never));
   const overriding = useOverriding(record, end, state?.wheel?.id);
   const [part, setPart] = useState<AxlePart | null>(null);

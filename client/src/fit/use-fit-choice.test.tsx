@@ -5,7 +5,6 @@ import type { Wheel } from '@cricket/core/parts';
 import { act, renderHook } from '@testing-library/react-native';
 
 import { arrangementOf, moved, without } from './arrangement';
-import * as judging from './judging';
 import { useFitChoice } from './use-fit-choice';
 
 const words: Record<string, string> = {
@@ -81,7 +80,7 @@ const rim = ({ findings }: ReturnType<typeof useFitChoice>) => findings.find(({ 
 
 describe('the stack in view', () => {
   it('starts with the best, goes through the others and stays inside the list', () => {
-    const { result } = renderHook(() => useFitChoice(state, judging));
+    const { result } = renderHook(() => useFitChoice(state));
     expect(result.current).toMatchObject({ index: 0, byHand: false });
     expect(rim(result.current)).toBe('goes');
     act(() => result.current.show(-1));
@@ -91,7 +90,7 @@ describe('the stack in view', () => {
   });
 
   it('judges a change by hand at once, and can be dropped again', () => {
-    const { result } = renderHook(() => useFitChoice(state, judging));
+    const { result } = renderHook(() => useFitChoice(state));
     const best = arrangementOf(result.current.stack!);
     act(() => result.current.change(moved(best, 'left', 0, fit.stackInput!.washers)));
     // One 1.5 mm washer across the hub moves the rim by as much.
@@ -106,7 +105,7 @@ describe('the stack in view', () => {
   });
 
   it('names each arrangement, so that taking it twice is taking it once', () => {
-    const { result } = renderHook(() => useFitChoice(state, judging));
+    const { result } = renderHook(() => useFitChoice(state));
     const { key } = result.current;
     const best = arrangementOf(result.current.stack!);
     act(() => result.current.change(without(best, 'left', 0)));
@@ -116,14 +115,14 @@ describe('the stack in view', () => {
   });
 
   it('falls back to what was computed when a washer has left the stores', () => {
-    const { result } = renderHook(() => useFitChoice(state, judging));
+    const { result } = renderHook(() => useFitChoice(state));
     const best = arrangementOf(result.current.stack!);
     act(() => result.current.change({ ...best, left: ['plain-9', 'tabbed-2.5'] }));
     expect(result.current.stack).toEqual(fit.stack!.stacks[0]);
   });
 
   it('has nothing to show without a fit', () => {
-    const { result } = renderHook(() => useFitChoice(null, judging));
+    const { result } = renderHook(() => useFitChoice(null));
     expect(result.current).toMatchObject({ stack: null, count: 0, verdict: 'unknown', findings: [] });
   });
 });

@@ -1,3 +1,5 @@
+import { fittedStack } from '@cricket/core/as-fitted';
+import { findingsWith } from '@cricket/core/fit';
 import type { Arrangement, Stack } from '@cricket/core/axle-stack';
 import type { FitFinding } from '@cricket/core/fit';
 import type { EndState } from '@cricket/core/next-action';
@@ -5,7 +7,6 @@ import { worstOf, type Verdict } from '@cricket/core/verdict';
 import { useMemo, useState } from 'react';
 
 import { arrangementOf } from './arrangement';
-import type { Judging } from './use-judging';
 
 /** The stack in view: one of those computed, or changed by hand. */
 export interface FitChoice {
@@ -25,8 +26,8 @@ export interface FitChoice {
 
 const noStacks: Stack[] = [];
 
-/** Which stack of a fit is in view, with findings that follow every change at once, as soon as what judges is there. */
-export function useFitChoice(state: Pick<EndState, 'fit' | 'fitInput'> | null, judging: Judging | null): FitChoice {
+/** Which stack of a fit is in view, with findings that follow every change at once. */
+export function useFitChoice(state: Pick<EndState, 'fit' | 'fitInput'> | null): FitChoice {
   const fit = state?.fit ?? null;
   const asked = state?.fitInput ?? null;
   const [index, setIndex] = useState(0);
@@ -35,14 +36,13 @@ export function useFitChoice(state: Pick<EndState, 'fit' | 'fitInput'> | null, j
   const at = Math.min(index, Math.max(0, stacks.length - 1));
   const { stack, findings } = useMemo(() => {
     // A washer that left the stores meanwhile cannot be judged: back to the computed stack.
-    const byHand = hand && fit && asked && judging ? judging.fittedStack(asked, fit, hand) : null;
+    const byHand = hand && fit && asked ? fittedStack(asked, fit, hand) : null;
     if (byHand) return byHand;
-    // Until another stack than the best can be judged, the best stays in view.
-    const computed = (judging ? stacks[at] : stacks[0]) ?? null;
+    const computed = stacks[at] ?? null;
     if (!fit) return { stack: computed, findings: [] };
-    const judged = computed && asked && judging;
-    return { stack: computed, findings: judged ? judging.findingsWith(asked, fit, computed) : fit.findings };
-  }, [hand, fit, asked, stacks, at, judging]);
+    const judged = computed && asked;
+    return { stack: computed, findings: judged ? findingsWith(asked, fit, computed) : fit.findings };
+  }, [hand, fit, asked, stacks, at]);
   return {
     stack,
     index: at,

@@ -19,7 +19,6 @@ jest.mock('../data/shared-outbox', () => ({
 }));
 
 // Here it is there at once.
-jest.mock('../fit/use-judging', () => ({ useJudging: () => jest.requireActual('../fit/judging') }));
 
 const asked = invented();
 const state = {

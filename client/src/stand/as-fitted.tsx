@@ -1,4 +1,5 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
+import { fittedStack } from '@cricket/core/as-fitted';
 import type { Arrangement } from '@cricket/core/axle-stack';
 import type { Side } from '@cricket/core/features';
 import type { EndState } from '@cricket/core/next-action';
@@ -12,7 +13,6 @@ import { arrangementOf } from '../fit/arrangement';
 import { axleLineOf } from '../fit/axle-line-of';
 import { HandPanel, WasherSizes } from '../fit/hand-panel';
 import { useAccept } from '../fit/use-accept';
-import { useJudging } from '../fit/use-judging';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Txt } from '../ui/txt';
@@ -35,17 +35,16 @@ export function AsFitted({ record, state, values }: AsFittedProps) {
   const [hand, setHand] = useState<Arrangement | null>(null);
   const [part, setPart] = useState<AxlePart | null>(null);
   const [sent, setSent] = useState<string | null>(null);
-  const judging = useJudging();
   const planned = stackOnAxle(record, state);
   const measuredMm = useMemo(() => measuredSides(values), [values]);
   const fitted = useMemo(() => {
-    if (!planned || !fit || !fitInput || !judging) return null;
-    return judging.fittedStack(fitInput, fit, { ...(hand ?? arrangementOf(planned)), measuredMm });
-  }, [planned, fit, fitInput, hand, measuredMm, judging]);
+    if (!planned || !fit || !fitInput) return null;
+    return fittedStack(fitInput, fit, { ...(hand ?? arrangementOf(planned)), measuredMm });
+  }, [planned, fit, fitInput, hand, measuredMm]);
   const key = fitted ? JSON.stringify([arrangementOf(fitted.stack), measuredMm]) : '';
   const accept = useAccept(record.bike.id, end, key, () => setSent(key));
   const input = fit?.stackInput;
-  if (!planned || !fit || !input || !wheel || !judging) return null;
+  if (!planned || !fit || !input || !wheel) return null;
   if (!fitted) return <Txt className="px-4 py-2">{words.asFitted.notInStores}</Txt>;
   const { stack, verdict, findings } = fitted;
   const otherwise = sides.some(

@@ -1,4 +1,5 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
+import { coverGapAsFound, fittedStack, rimAsFound, runningGapAsFound } from '@cricket/core/as-fitted';
 import type { Stack } from '@cricket/core/axle-stack';
 import type { LimitsInput } from '@cricket/core/limits';
 import type { EndState } from '@cricket/core/next-action';
@@ -10,7 +11,6 @@ import { View } from 'react-native';
 import { figure, signed } from '../bike/figures';
 import { arrangementOf } from '../fit/arrangement';
 import { useAccept } from '../fit/use-accept';
-import { useJudging } from '../fit/use-judging';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Txt } from '../ui/txt';
@@ -31,14 +31,12 @@ export interface AsFoundProps {
 
 /** Figures found at the step, against what was worked out: what they mean, and which washers would be better. */
 export function AsFound({ record, state, stack, limits, values: { figures }, onWashers }: AsFoundProps) {
-  const judging = useJudging();
-  if (!judging) return null;
   const { fit } = state;
   const nearer = figures['rim-left-right'] ?? figures['rim-after'];
   const running = figures['gap'];
   const cover = figures['pad-gap'];
   if (nearer !== undefined && fit?.stackInput && stack) {
-    const rim = judging.rimAsFound(fit.stackInput, stack, nearer);
+    const rim = rimAsFound(fit.stackInput, stack, nearer);
     return (
       <Found finding={rim.finding} planned={words.asFound.rim(signed(rim.offsetMm), signed(stack.rimOffsetMm))}>
         {rim.surprising ? <Txt>{words.asFound.surprising}</Txt> : null}
@@ -52,12 +50,12 @@ export function AsFound({ record, state, stack, limits, values: { figures }, onW
       </Found>
     );
   }
-  if (running !== undefined) return <Found finding={judging.runningGapAsFound(running, limits)} planned={null} />;
+  if (running !== undefined) return <Found finding={runningGapAsFound(running, limits)} planned={null} />;
   if (cover !== undefined) {
     const planned = fit?.rotor?.coverGapMm ?? null;
     return (
       <Found
-        finding={judging.coverGapAsFound(cover, limits)}
+        finding={coverGapAsFound(cover, limits)}
         planned={planned === null ? null : words.asFound.cover(figure(planned))}
       />
     );
@@ -78,10 +76,9 @@ function TakeBetter({
   onTaken: () => void;
 }) {
   const { end, fit, fitInput, wheel } = state;
-  const judging = useJudging();
   const fitted = useMemo(
-    () => (judging && fit && fitInput ? judging.fittedStack(fitInput, fit, arrangementOf(better)) : null),
-    [judging, fit, fitInput, better],
+    () => (fit && fitInput ? fittedStack(fitInput, fit, arrangementOf(better)) : null),
+    [fit, fitInput, better],
   );
   const accept = useAccept(record.bike.id, end, JSON.stringify(arrangementOf(better)), onTaken);
   if (!wheel || !fitted || (fitted.verdict !== 'goes' && fitted.verdict !== 'work')) return null;

@@ -1,2 +1,2 @@
-export { Currency, isCurrency, WeekStart } from './shop-habits';
-export { defaultUnits, inUnits, shownIn, toSi, unitChoices, unitName, Units } from './units';
+export { isCurrency } from './currency';
+export { defaultUnits, inUnits, shownIn, toSi, unitChoices, unitName, type Units } from './units';

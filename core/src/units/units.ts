@@ -1,5 +1,3 @@
-import { OneOf } from '../input';
-
 /** What a workshop may choose, the metric unit first: everything is stored and judged in that one. */
 export const unitChoices = {
   length: ['mm', 'inch'],
@@ -9,13 +7,8 @@ export const unitChoices = {
   pressure: ['bar', 'psi'],
 } as const;
 
-export class Units {
-  @OneOf(unitChoices.length) length!: (typeof unitChoices.length)[number];
-  @OneOf(unitChoices.torque) torque!: (typeof unitChoices.torque)[number];
-  @OneOf(unitChoices.speed) speed!: (typeof unitChoices.speed)[number];
-  @OneOf(unitChoices.mass) mass!: (typeof unitChoices.mass)[number];
-  @OneOf(unitChoices.pressure) pressure!: (typeof unitChoices.pressure)[number];
-}
+/** The units in which a workshop reads and types. */
+export type Units = { [K in keyof typeof unitChoices]: (typeof unitChoices)[K][number] };
 
 export const defaultUnits: Units = { length: 'mm', torque: 'N·m', speed: 'km/h', mass: 'kg', pressure: 'bar' };
 

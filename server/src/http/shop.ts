@@ -3,7 +3,7 @@ import { Amount, OneOf, Text, Whole, Optional, Items, Nested } from '@cricket/co
 import { LawClass } from '@cricket/core/law';
 import { OwnLimits } from '@cricket/core/limits';
 import { secondLooks } from '@cricket/core/procedure';
-import { Currency, Units, WeekStart } from '@cricket/core/units';
+import { Currency, ShopUnits, WeekStart } from '@cricket/core/shop-settings';
 import { Hono } from 'hono';
 import type { DataSource } from 'typeorm';
 
@@ -20,7 +20,7 @@ class Settings {
   @Amount(0, 1000, 'an hour') hourlyRate!: number;
   @Items(() => LawClass, 40) laws!: LawClass[];
   @Optional() @OneOf(secondLooks) secondPerson?: (typeof secondLooks)[number];
-  @Optional() @Nested(() => Units) units?: Units;
+  @Optional() @Nested(() => ShopUnits) units?: ShopUnits;
   @Optional() @Currency() currency?: string;
   @Optional() @WeekStart() weekStartsOn?: 0 | 1 | 6;
   @Whole(0, 1_000_000) version!: number;

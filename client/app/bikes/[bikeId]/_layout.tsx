@@ -1,1 +1,3 @@
-export { BikeLayout as default } from '../../../src/bike/bike-layout';
+import { lazily } from '../../../src/frame/lazily';
+
+export default lazily(({ BikeLayout }) => BikeLayout);

@@ -1,1 +1,3 @@
-export { BothScreen as default } from '../../../src/both/both-screen';
+import { lazily } from '../../../src/frame/lazily';
+
+export default lazily(({ BothScreen }) => BothScreen);

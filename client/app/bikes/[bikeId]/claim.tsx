@@ -1,1 +1,3 @@
-export { ClaimScreen as default } from '../../../src/claim/claim-screen';
+import { lazily } from '../../../src/frame/lazily';
+
+export default lazily(({ ClaimScreen }) => ClaimScreen);

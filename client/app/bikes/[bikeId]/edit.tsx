@@ -1,1 +1,3 @@
-export { EditBikeScreen as default } from '../../../src/bike/edit-bike-screen';
+import { lazily } from '../../../src/frame/lazily';
+
+export default lazily(({ EditBikeScreen }) => EditBikeScreen);

@@ -1,1 +1,3 @@
-export { BikeScreen as default } from '../../../src/bike/bike-screen';
+import { lazily } from '../../../src/frame/lazily';
+
+export default lazily(({ BikeScreen }) => BikeScreen);

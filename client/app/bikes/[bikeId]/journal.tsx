@@ -1,1 +1,3 @@
-export { JournalScreen as default } from '../../../src/journal/journal-screen';
+import { lazily } from '../../../src/frame/lazily';
+
+export default lazily(({ JournalScreen }) => JournalScreen);

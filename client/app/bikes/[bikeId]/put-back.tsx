@@ -1,1 +1,3 @@
-export { PutBackScreen as default } from '../../../src/put-back/put-back-screen';
+import { lazily } from '../../../src/frame/lazily';
+
+export default lazily(({ PutBackScreen }) => PutBackScreen);

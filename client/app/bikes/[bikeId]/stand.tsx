@@ -1,1 +1,3 @@
-export { StandScreen as default } from '../../../src/stand/stand-screen';
+import { lazily } from '../../../src/frame/lazily';
+
+export default lazily(({ StandScreen }) => StandScreen);

@@ -1,1 +1,3 @@
-export { TakeInScreen as default } from '../../../src/take-in/take-in-screen';
+import { lazily } from '../../../src/frame/lazily';
+
+export default lazily(({ TakeInScreen }) => TakeInScreen);

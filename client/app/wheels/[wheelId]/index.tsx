@@ -1,1 +1,3 @@
-export { WheelScreen as default } from '../../../src/wheel/wheel-screen';
+import { lazily } from '../../../src/frame/lazily';
+
+export default lazily(({ WheelScreen }) => WheelScreen);

@@ -1,1 +1,3 @@
-export { MeasureWheelScreen as default } from '../../../src/wheel/measure-wheel-screen';
+import { lazily } from '../../../src/frame/lazily';
+
+export default lazily(({ MeasureWheelScreen }) => MeasureWheelScreen);

@@ -1,1 +1,3 @@
-export { FitScreen as default } from '../../../../src/fit/fit-screen';
+import { lazily } from '../../../../src/frame/lazily';
+
+export default lazily(({ FitScreen }) => FitScreen);

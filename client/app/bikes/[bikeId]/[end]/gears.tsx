@@ -1,1 +1,3 @@
-export { GearsScreen as default } from '../../../../src/gears/gears-screen';
+import { lazily } from '../../../../src/frame/lazily';
+
+export default lazily(({ GearsScreen }) => GearsScreen);

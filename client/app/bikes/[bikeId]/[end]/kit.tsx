@@ -1,1 +1,3 @@
-export { RiderScreen as default } from '../../../../src/kit/rider-screen';
+import { lazily } from '../../../../src/frame/lazily';
+
+export default lazily(({ RiderScreen }) => RiderScreen);

@@ -1,1 +1,3 @@
-export { LacingScreen as default } from '../../../../src/lacing/lacing-screen';
+import { lazily } from '../../../../src/frame/lazily';
+
+export default lazily(({ LacingScreen }) => LacingScreen);

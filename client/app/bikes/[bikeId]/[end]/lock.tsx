@@ -1,1 +1,3 @@
-export { LockScreen as default } from '../../../../src/lock/lock-screen';
+import { lazily } from '../../../../src/frame/lazily';
+
+export default lazily(({ LockScreen }) => LockScreen);

@@ -1,1 +1,3 @@
-export { MatchScreen as default } from '../../../../src/match/match-screen';
+import { lazily } from '../../../../src/frame/lazily';
+
+export default lazily(({ MatchScreen }) => MatchScreen);

@@ -1,1 +1,3 @@
-export { MeasureScreen as default } from '../../../../src/measure/measure-screen';
+import { lazily } from '../../../../src/frame/lazily';
+
+export default lazily(({ MeasureScreen }) => MeasureScreen);

@@ -1,1 +1,3 @@
-export { OrderScreen as default } from '../../../../src/order/order-screen';
+import { lazily } from '../../../../src/frame/lazily';
+
+export default lazily(({ OrderScreen }) => OrderScreen);

@@ -1,1 +1,3 @@
-export { StackScreen as default } from '../../../../src/fit/stack-screen';
+import { lazily } from '../../../../src/frame/lazily';
+
+export default lazily(({ StackScreen }) => StackScreen);

@@ -1,1 +1,3 @@
-export { TemplateScreen as default } from '../../../../src/template/template-screen';
+import { lazily } from '../../../../src/frame/lazily';
+
+export default lazily(({ TemplateScreen }) => TemplateScreen);

@@ -1,1 +1,3 @@
-export { TruingScreen as default } from '../../../../src/truing/truing-screen';
+import { lazily } from '../../../../src/frame/lazily';
+
+export default lazily(({ TruingScreen }) => TruingScreen);

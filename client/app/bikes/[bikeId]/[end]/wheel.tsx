@@ -1,1 +1,3 @@
-export { ChooseWheelScreen as default } from '../../../../src/wheel/choose-wheel-screen';
+import { lazily } from '../../../../src/frame/lazily';
+
+export default lazily(({ ChooseWheelScreen }) => ChooseWheelScreen);

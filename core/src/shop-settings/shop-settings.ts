@@ -1,0 +1,19 @@
+import { Checked, OneOf, Text, Whole, type RuleDecorator } from '../input';
+import { isCurrency, unitChoices, type Units } from '../units';
+
+/** The units of a shop, as they come over the wire. */
+export class ShopUnits implements Units {
+  @OneOf(unitChoices.length) length!: Units['length'];
+  @OneOf(unitChoices.torque) torque!: Units['torque'];
+  @OneOf(unitChoices.speed) speed!: Units['speed'];
+  @OneOf(unitChoices.mass) mass!: Units['mass'];
+  @OneOf(unitChoices.pressure) pressure!: Units['pressure'];
+}
+
+/** What a shop counts money in. */
+export const Currency = (): RuleDecorator =>
+  Checked(Text(3), isCurrency, 'the three letters of a currency in capitals, such as EUR');
+
+/** With which day a week begins, as dates count them. */
+export const WeekStart = (): RuleDecorator =>
+  Checked(Whole(0, 6), (day) => day === 0 || day === 1 || day === 6, 'one of 0 (Sunday), 1 (Monday), 6 (Saturday)');

@@ -25,6 +25,7 @@ export const routes = {
   stores: '/api/stores',
   storeItem: (itemId: string) => `/api/stores/${itemId}`,
   stepMinutes: '/api/steps/minutes',
+  changes: '/api/changes',
   shop: '/api/shop',
   settings: '/api/shop/settings',
   session: '/api/session',

@@ -91,7 +91,7 @@ test('two people count the same washers: the second is told what is there', asyn
   const more = { name: 'One more: Plain washers 0.5 mm' };
   await expect(other.getByTestId(`count-${id}`)).toHaveText('8');
   // This page has read its count and does not read again before it writes.
-  await other.waitForLoadState('networkidle');
+  await piecesFetched(other);
   await other.route('**/api/stores', (route) => route.abort());
   await shop.query(`UPDATE store_item SET count = 3, version = version + 1 WHERE id = '${id}'`);
   await other.getByRole('button', more).click();

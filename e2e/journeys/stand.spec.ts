@@ -76,11 +76,15 @@ test(
     const [one, other] = phones as [Page, Page];
     await taken(one, shop);
     await taken(other, shop);
+    // The other phone cannot hear: it does the same step at the same time.
+    await other.context().setOffline(true);
     await one.getByTestId('step-done').click();
     await expect(one.getByTestId('step-title')).toContainText('against its packing list');
-    // The other phone does the same step at the same time, and then the next one.
     await other.getByTestId('step-done').click();
     await expect(other.getByTestId('step-title')).toContainText('against its packing list');
+    await other.context().setOffline(false);
+    await expect(other.getByTestId('sync-strip')).toHaveCount(0);
+    // And then the next one.
     await other.getByTestId('step-done').click();
     await expect(other.getByTestId('step-title')).toHaveText('Measure the hub against the order');
     await expect
@@ -90,7 +94,10 @@ test(
         ),
       )
       .toEqual([{ step: 'parcel-count.rear' }, { step: 'parcel-look.rear' }, { step: 'parcel-look.rear' }]);
-    await one.goto(`${shop.url}/bikes/${longtail}/stand`);
+    // The first phone is told of it, through whichever server; its page stays where its thumb is.
+    await expect(one.getByTestId('meanwhile')).toContainText('Wren ended this step just now');
+    await expect(one.getByTestId('step-title')).toContainText('against its packing list');
+    await one.getByTestId('next-step').click();
     await expect(one.getByTestId('step-title')).toHaveText('Measure the hub against the order');
     await Promise.all(phones.map((phone) => phone.context().close()));
   },

@@ -9,11 +9,12 @@ import type { DataSource } from 'typeorm';
 
 import type { Config } from './config';
 import { bikes } from './http/bikes';
+import { changes } from './http/changes';
 import { choices } from './http/choices';
 import { clientFiles } from './http/client-files';
 import { documents } from './http/documents';
 import { events } from './http/events';
-import { guard } from './http/guard';
+import { guard, sessionCookie } from './http/guard';
 import { hostCheck } from './http/host-check';
 import { onError } from './http/on-error';
 import { openApi } from './http/openapi';
@@ -35,6 +36,7 @@ import { stores } from './http/stores';
 import { takeIn } from './http/take-in';
 import { inTurns } from './http/turns';
 import { wheels } from './http/wheels';
+import type { ChangeFeed } from './data/change-feed';
 import { inPlace, type Heavy } from './heavy/heavy';
 import { Sessions } from './people/sessions';
 
@@ -57,8 +59,15 @@ function limited(maxSize: number) {
  * The whole server as one Hono app, without a port.
  *
  * @param heavy - where work is done that takes long enough for others to notice
+ * @param feed - what any server on this database changes; without one phones are told nothing, and read again
  */
-export function createApp(config: Config, dataSource: DataSource, log: Logger, heavy: Heavy = inPlace): Hono {
+export function createApp(
+  config: Config,
+  dataSource: DataSource,
+  log: Logger,
+  heavy: Heavy = inPlace,
+  feed: ChangeFeed | null = null,
+): Hono {
   const app = new Hono();
   const sessions = new Sessions(dataSource);
   const shop: Shop = { name: config.shopName, demo: config.demo, coreVersion };
@@ -75,9 +84,10 @@ export function createApp(config: Config, dataSource: DataSource, log: Logger, h
   app.use('/api/*', compress());
   app.use('/api/*', async (c, next) => {
     await next();
-    // A photo never changes; everything else may.
+    // A photo never changes; what has a tag may be kept, and is asked about each time.
     const photo = c.res.headers.get('content-type') === 'image/jpeg';
-    c.header('cache-control', photo ? 'private, max-age=31536000, immutable' : 'no-store');
+    const rest = c.res.headers.has('etag') ? 'private, no-cache' : 'no-store';
+    c.header('cache-control', photo ? 'private, max-age=31536000, immutable' : rest);
   });
 
   // Who may not come in at all is turned away before anything is read of what was sent.
@@ -103,6 +113,7 @@ export function createApp(config: Config, dataSource: DataSource, log: Logger, h
   app.route('/api/bikes', events(dataSource));
   app.route('/api/bikes', photos(dataSource));
   app.route('/api/bikes', documents(dataSource, shop, heavy));
+  app.route('/api/changes', changes(feed, sessions, sessionCookie(config)));
   app.route('/api/steps', steps(dataSource));
   app.route('/api/shop', shopRoutes(dataSource, shop));
   app.route('/api/jobs', jobs(dataSource, heavy));

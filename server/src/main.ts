@@ -3,6 +3,7 @@ import { pino } from 'pino';
 
 import { createApp } from './app';
 import { isLoopback, readConfig } from './config';
+import { ChangeFeed } from './data/change-feed';
 import { createDataSource } from './data/data-source';
 import { PersonEntity } from './data/entities/person';
 import { migrate } from './data/migrate';
@@ -14,6 +15,7 @@ import { fillDemo } from './demo/fill-demo';
 const config = readConfig(process.env);
 const log = pino({ level: config.logLevel, base: { name: 'cricket' } });
 const dataSource = createDataSource(config.databaseUrl);
+const feed = new ChangeFeed(config.databaseUrl, log);
 // From source, as while it is worked on, there is no file for a thread.
 const heavy = import.meta.url.endsWith('.ts') ? inPlace : inThreads(new URL('./worker.mjs', import.meta.url), log);
 
@@ -22,7 +24,7 @@ await migrate(dataSource);
 if (config.demo) await fillDemo(dataSource, { renew: process.argv.includes('--reset-demo') });
 await refuseOpenDoors();
 const server = serve(
-  { fetch: createApp(config, dataSource, log, heavy).fetch, hostname: config.host, port: config.port },
+  { fetch: createApp(config, dataSource, log, heavy, feed).fetch, hostname: config.host, port: config.port },
   ({ port }) => log.info({ address: `http://${config.host}:${port}` }, 'listening'),
 );
 // Longer than a proxy or a phone keeps a connection: else a request now and then meets one that is just being closed.
@@ -55,6 +57,8 @@ async function refuseOpenDoors(): Promise<void> {
 /** Lets running requests end, then closes the database. */
 function stop(): void {
   log.info('stopping');
+  // Streams of changes would hold the close up.
+  void feed.close();
   server.close(() => {
     void dataSource.destroy().then(() => process.exit(0));
   });

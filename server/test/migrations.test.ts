@@ -76,6 +76,6 @@ describe('the migrations', () => {
       );
     expect(await tables()).toEqual([]);
     await server.dataSource.runMigrations();
-    expect(await tables()).toHaveLength(14);
+    expect(await tables()).toHaveLength(15);
   });
 });

@@ -2,6 +2,7 @@ import type { Problem } from '@cricket/contract/problem';
 import { personHeader, queuedHeader, writeIdHeader } from '@cricket/contract/routes';
 
 import { hearServerClock } from './clock';
+import { noteOwnWrite } from './own-writes';
 
 /** The server said no, and why. */
 export class RefusedError extends Error {
@@ -48,6 +49,7 @@ export async function read<T>(path: string, signal?: AbortSignal): Promise<T> {
 
 /** Sends a write. The same write id may be sent any number of times. */
 export async function send({ writeId, method, path, body, personId, madeMs }: WriteRequest): Promise<unknown> {
+  noteOwnWrite(writeId);
   return request(path, {
     method,
     body: JSON.stringify(body),

@@ -3,6 +3,7 @@ import { Slot, usePathname } from 'expo-router';
 import { lazy, Suspense, useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 
+import { followChanges } from '../data/follow-changes';
 import { keepAtHand } from '../data/keep-at-hand';
 import { persister } from '../data/persister';
 import { prefetchPieces } from '../data/prefetch-pieces';
@@ -64,6 +65,7 @@ function Door({ children }: { children: ReactNode }) {
     const timer = setTimeout(() => void keepAtHand(), 4000);
     return () => clearTimeout(timer);
   }, [inside]);
+  useEffect(() => (inside ? followChanges(queryClient) : undefined), [inside]);
   if (inside) return <InUnitsOfShop>{children}</InUnitsOfShop>;
   if (session.data) {
     return (

@@ -30,10 +30,16 @@ export function BriefPage({ record, job, steps, fixed, onStep, onWait }: BriefPa
   const cards = briefPlan(steps.map(({ step }) => step));
   const open = (block: BriefBlock) => block.steps.some(({ id }) => !isEnded(states.get(id)!));
   const first = cards.findIndex(({ blocks }) => blocks.some(open));
-  const [shown, setShown] = useState<number | null>(null);
-  const at = shown ?? (first < 0 ? cards.length - 1 : first);
+  // Only what was ended here moves the page on, never what another phone ends meanwhile.
+  const [stays, setAt] = useState(first < 0 ? cards.length - 1 : first);
+  const [endedHere, setEndedHere] = useState(false);
+  const at = Math.min(stays, cards.length - 1);
   const card = cards[at]!;
   const finished = !card.blocks.some(open);
+  if (endedHere && finished && first >= 0) {
+    setEndedHere(false);
+    setAt(first);
+  }
   return (
     <Screen
       title={words.stations[card.station]}
@@ -42,18 +48,15 @@ export function BriefPage({ record, job, steps, fixed, onStep, onWait }: BriefPa
       fixed={fixed}
       footer={
         <View className="flex-row gap-2">
-          <Button
-            label="‹"
-            spoken={words.before}
-            disabled={at === 0}
-            onPress={() => setShown(at - 1)}
-            className="w-16"
-          />
+          <Button label="‹" spoken={words.before} disabled={at === 0} onPress={() => setAt(at - 1)} className="w-16" />
           <Button
             label={words.next}
             look={finished ? 'do' : 'other'}
             disabled={at === cards.length - 1}
-            onPress={() => setShown(at + 1 === first ? null : at + 1)}
+            onPress={() => {
+              setEndedHere(false);
+              setAt(at + 1);
+            }}
             className="min-h-[64px] flex-1"
             testID="next-card"
           />
@@ -72,7 +75,7 @@ export function BriefPage({ record, job, steps, fixed, onStep, onWait }: BriefPa
           job={job}
           onStep={onStep}
           onWait={onWait}
-          onEnded={() => setShown(null)}
+          onEnded={() => setEndedHere(true)}
         />
       ))}
     </Screen>

@@ -34,6 +34,8 @@ export function StandScreen() {
   const stand = useStand(bikeId);
   const waits = useWaits(bikeId);
   const [all, setAll] = useState(false);
+  // The step at which the page stands: what another phone ends meanwhile does not move it away under the thumb.
+  const [stays, setStays] = useState<string | null>(null);
   const { plan } = useSettings();
   useWakeLock();
   const { record, states, job, steps, limits, logged, isPending, refetch } = stand;
@@ -57,7 +59,9 @@ export function StandScreen() {
   }
   if (look === 'second') return <SecondLook record={record} job={job} steps={steps} />;
   const inHand = stepInHand(steps);
-  const current = steps.find(({ step }) => step.id === asked) ?? inHand;
+  // Cards hold their own place.
+  if (stays === null && inHand && plan === 'led') setStays(inHand.step.id);
+  const current = steps.find(({ step }) => step.id === (asked ?? stays)) ?? inHand;
   const unseen = steps.filter(({ awaitsSecond }) => awaitsSecond).length;
   const open = steps.filter((state) => !isEnded(state));
   const { p50, p90 } = jobTime(
@@ -66,6 +70,7 @@ export function StandScreen() {
   );
   const goTo = (stepId: string | null) => {
     setAll(false);
+    setStays(null);
     router.replace(standPath(bikeId, stepId ?? undefined) as never);
   };
   const at = current ? steps.indexOf(current) : steps.length;

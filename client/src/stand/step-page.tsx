@@ -20,6 +20,7 @@ import { AskBecause } from './ask-because';
 import { CheckRow } from './check-row';
 import { asRecorded, mayBeDone, withFigure, withTick, type CheckValues } from './check-values';
 import { FirstComes } from './first-comes';
+import { Meanwhile } from './meanwhile';
 import { RefusedHere } from './refused-here';
 import { SecondPerson } from './second-person';
 import { StandIn } from './stand-in';
@@ -65,9 +66,17 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
   const fit = states[endJob.end]?.fit ?? null;
 
   const ending = useEnding(record, job, onWait);
-  const say = (how: JobEventData<'step'>['how'], more: object = {}) => ending.say(step, how, more);
+  // Somebody else has ended the step while it was open here.
+  const [wasEnded, setWasEnded] = useState(ended);
+  const meanwhile = ended && !wasEnded;
+  const shown = meanwhile ? asRecorded(current) : values;
+  const say = (how: JobEventData<'step'>['how'], more: object = {}) => {
+    setWasEnded(how !== 'undone');
+    ending.say(step, how, more);
+  };
   const onwards = () => onGo(steps[at + 1]?.step.id ?? null);
   const done = () => {
+    setWasEnded(true);
     ending.done(step, values, (Date.now() - began) / 60_000);
     // What the next step covers up is looked at here, before it.
     if (step.checks.some((check) => check.kind === 'second-person' && check.atOnce)) onGo(step.id);
@@ -178,6 +187,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
               {current.confirmedBy ? <Txt>{words.confirmedBy(current.confirmedBy)}</Txt> : null}
             </View>
           )}
+          {meanwhile ? <Meanwhile current={current} mine={values} /> : null}
           <RefusedHere bikeId={bikeId} step={step} />
           {current.elsewhere && how === 'open' ? (
             <Txt bold tone="work" className="px-4 py-2" testID="elsewhere">
@@ -213,7 +223,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
               check={check}
               record={record}
               stepId={step.id}
-              values={values}
+              values={shown}
               disabled={ended}
               onTick={(id, ticked) => setValues(withTick(values, id, ticked))}
               onFigure={(id, value) => setValues(withFigure(values, id, value))}
@@ -226,7 +236,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
             end={endJob}
             state={states[endJob.end]!}
             base={base}
-            values={values}
+            values={shown}
             limits={limits}
             onGo={onGo}
           />

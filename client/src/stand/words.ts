@@ -117,6 +117,11 @@ export const words = {
   awaitsWhy: (person: string) => `${person} did it. Somebody else takes the phone and confirms.`,
   confirmSecond: 'I have looked: right',
   doneBy: (person: string) => `Done by ${person}`,
+  meanwhile: {
+    ended: (person: string | null) =>
+      `${person ?? 'Somebody else'} ended this step just now, at another phone. What was entered there stands.`,
+    mine: (entered: readonly string[]) => `Entered here and not kept: ${entered.join(', ')}.`,
+  },
   secondTakes: 'Who looks takes the phone',
   secondLook: {
     title: 'For a second person',

@@ -10,6 +10,7 @@ import { OrderLineEntity } from './entities/order-line';
 import { PersonEntity } from './entities/person';
 import { PhotoEntity } from './entities/photo';
 import { ReadingEntity } from './entities/reading';
+import { RevisionEntity } from './entities/revision';
 import { SessionEntity } from './entities/session';
 import { ShopSettingsEntity } from './entities/shop-settings';
 import { StoreItemEntity } from './entities/store-item';
@@ -22,6 +23,7 @@ import { SecondLooks1764090000000 } from './migrations/5-second-looks';
 import { NoneIsSaid1764100000000 } from './migrations/6-none-is-said';
 import { DigestsAndProofs1764110000000 } from './migrations/7-digests-and-proofs';
 import { OrderOfReceipt1764150000000 } from './migrations/8-order-of-receipt';
+import { Revisions1764160000000 } from './migrations/9-revisions';
 
 /** The database, not yet connected. */
 export function createDataSource(url: string): DataSource {
@@ -38,6 +40,7 @@ export function createDataSource(url: string): DataSource {
       PersonEntity,
       PhotoEntity,
       ReadingEntity,
+      RevisionEntity,
       SessionEntity,
       ShopSettingsEntity,
       StoreItemEntity,
@@ -52,6 +55,7 @@ export function createDataSource(url: string): DataSource {
       NoneIsSaid1764100000000,
       DigestsAndProofs1764110000000,
       OrderOfReceipt1764150000000,
+      Revisions1764160000000,
     ],
     migrationsTransactionMode: 'each',
     uuidExtension: 'pgcrypto',

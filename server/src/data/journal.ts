@@ -2,6 +2,7 @@ import type { DataSource, EntityManager } from 'typeorm';
 
 import { ProblemError } from '../http/problem';
 import { JournalEntity } from './entities/journal';
+import { markChange, markOf } from './revisions';
 
 /** Who writes, and the write's own id. */
 export interface WriteContext {
@@ -64,6 +65,8 @@ export async function journalled(
       .set({ before: before as never, after: after as never })
       .where({ id: writeId })
       .execute();
+    const mark = markOf(subject);
+    if (mark) await markChange(manager, mark, writeId);
     return true;
   });
 }

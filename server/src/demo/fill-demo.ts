@@ -12,6 +12,7 @@ import { ReadingEntity } from '../data/entities/reading';
 import { StoreItemEntity } from '../data/entities/store-item';
 import { WheelEntity } from '../data/entities/wheel';
 import { bikeRecord } from '../data/records';
+import { markAll } from '../data/revisions';
 import { nameKey } from '../people/name-key';
 import { hashSecret } from '../people/secrets';
 import { snapshotOf } from '../fit/snapshot';
@@ -52,6 +53,7 @@ export async function fillDemo(dataSource: DataSource, { renew }: { renew: boole
       const from = Date.now() - (bike.daysAgo ?? 2) * 24 * 3600 * 1000;
       await addBike(manager, bike, index + 1, from + index * 600_000);
     }
+    await markAll(manager);
   });
 }
 

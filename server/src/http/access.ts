@@ -29,6 +29,7 @@ export const accessRules: readonly AccessRule[] = [
   { method: 'POST', path: '/api/session/pin', who: everybody },
   { method: 'DELETE', path: '/api/session/everywhere', who: everybody },
   { method: 'PUT', path: '/api/session/secrets', who: everybody },
+  { method: 'GET', path: '/api/changes', who: everybody },
   { method: 'GET', path: '/api/people', who: everybody },
   { method: 'PUT', path: '/api/people/:personId', who: owner },
   { method: 'GET', path: '/api/openapi.json', who: everybody },

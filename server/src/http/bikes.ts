@@ -6,11 +6,13 @@ import { BikeEntity } from '../data/entities/bike';
 import { JournalEntity } from '../data/entities/journal';
 import { journalled } from '../data/journal';
 import { bikeForWrite, bikeRecord, bikeShape, bikesInShop, journalShape } from '../data/records';
+import { listTag, tagOf } from '../data/revisions';
 import { workshopOf } from '../data/workshop';
 import { Summaries } from '../fit/summaries';
 import { keepable } from './parse-json';
 import { ProblemError } from './problem';
 import { readBody } from './read-body';
+import { unchanged } from './unchanged';
 import { uuidParam, writeContext } from './write-context';
 
 /** Bikes: list with next actions, one record, bring in, change, take out, journal. */
@@ -20,11 +22,17 @@ export function bikes(dataSource: DataSource): Hono {
 
   app.get('/', async (c) => {
     const search = searched(c.req.query('search'));
+    const same = search ? null : unchanged(c, await listTag(dataSource, new Date()));
+    if (same) return same;
     const [records, workshop] = await Promise.all([bikesInShop(dataSource, search), workshopOf(dataSource)]);
     return c.json(summaries.of(records, workshop));
   });
 
-  app.get('/:bikeId', async (c) => c.json(await bikeRecord(dataSource, uuidParam(c, 'bikeId'))));
+  app.get('/:bikeId', async (c) => {
+    const id = uuidParam(c, 'bikeId');
+    const same = unchanged(c, await tagOf(dataSource, [`bike:${id}`]));
+    return same ?? c.json(await bikeRecord(dataSource, id));
+  });
 
   app.get('/:bikeId/journal', async (c) => {
     const rows = await dataSource.manager.find(JournalEntity, {

@@ -9,9 +9,11 @@ import type { DataSource } from 'typeorm';
 
 import { ShopSettingsEntity } from '../data/entities/shop-settings';
 import { journalled } from '../data/journal';
+import { tagOf } from '../data/revisions';
 import { settingsId, shopSettings } from '../data/workshop';
 import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
+import { unchanged } from './unchanged';
 import { writeContext } from './write-context';
 
 class Settings {
@@ -32,7 +34,10 @@ export function shopRoutes(dataSource: DataSource, shop: Shop): Hono {
 
   app.get('/', (c) => c.json(shop));
 
-  app.get('/settings', async (c) => c.json(await shopSettings(dataSource)));
+  app.get(
+    '/settings',
+    async (c) => unchanged(c, await tagOf(dataSource, ['settings'])) ?? c.json(await shopSettings(dataSource)),
+  );
 
   app.put('/settings', async (c) => {
     const { version, ...settings } = await readPlain(c, Settings);

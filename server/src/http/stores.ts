@@ -5,16 +5,18 @@ import type { DataSource } from 'typeorm';
 import { StoreItemEntity } from '../data/entities/store-item';
 import { journalled } from '../data/journal';
 import { allStores, storeItemShape } from '../data/records';
+import { tagOf } from '../data/revisions';
 import { ProblemError } from './problem';
 import { readBody } from './read-body';
 import { holdVersion } from './versioned';
+import { unchanged } from './unchanged';
 import { uuidParam, writeContext } from './write-context';
 
 /** The stores: washers, shims and arms on hand, with counts. */
 export function stores(dataSource: DataSource): Hono {
   const app = new Hono();
 
-  app.get('/', async (c) => c.json(await allStores(dataSource)));
+  app.get('/', async (c) => unchanged(c, await tagOf(dataSource, ['stores'])) ?? c.json(await allStores(dataSource)));
 
   app.put('/:itemId', async (c) => {
     const id = uuidParam(c, 'itemId');

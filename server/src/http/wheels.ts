@@ -5,16 +5,18 @@ import type { DataSource } from 'typeorm';
 import { WheelEntity } from '../data/entities/wheel';
 import { journalled } from '../data/journal';
 import { allWheels, wheelShape } from '../data/records';
+import { tagOf } from '../data/revisions';
 import { ProblemError } from './problem';
 import { readBody } from './read-body';
 import { holdVersion } from './versioned';
+import { unchanged } from './unchanged';
 import { uuidParam, writeContext } from './write-context';
 
 /** The catalogue of motor wheels. */
 export function wheels(dataSource: DataSource): Hono {
   const app = new Hono();
 
-  app.get('/', async (c) => c.json(await allWheels(dataSource)));
+  app.get('/', async (c) => unchanged(c, await tagOf(dataSource, ['wheels'])) ?? c.json(await allWheels(dataSource)));
 
   app.put('/:wheelId', async (c) => {
     const id = uuidParam(c, 'wheelId');

@@ -1,0 +1,78 @@
+import { createHash } from 'node:crypto';
+
+import type { DataSource, EntityManager } from 'typeorm';
+
+import type { Subject } from './journal';
+import { mostListed } from './records';
+
+/** Over which PostgreSQL tells every server what has changed. */
+export const changeChannel = 'cricket_changes';
+
+/** What has changed, and by which write. */
+export interface ChangeNotice {
+  subject: string;
+  writeId: string;
+}
+
+/** Under which a write's subject is marked; null for what nobody keeps. */
+export function markOf({ bikeId, subject, action }: Subject): string | null {
+  if (bikeId) return `bike:${bikeId}`;
+  if (subject === 'wheel' || action === 'wheels-imported') return 'wheels';
+  if (subject === 'store-item' || action === 'stores-imported') return 'stores';
+  if (subject === 'shop') return 'settings';
+  return subject === 'person' ? 'people' : null;
+}
+
+/** Marks a change within its transaction; when that is done, every server is told. */
+export async function markChange(manager: EntityManager, mark: string, writeId: string): Promise<void> {
+  const notice: ChangeNotice = { subject: mark, writeId };
+  await manager.query(
+    `WITH marked AS (
+       INSERT INTO revision (subject, revision) VALUES ($1, gen_random_uuid())
+       ON CONFLICT (subject) DO UPDATE SET revision = excluded.revision RETURNING subject
+     )
+     SELECT pg_notify($2, $3) FROM marked`,
+    [mark, changeChannel, JSON.stringify(notice)],
+  );
+}
+
+/** Marks everything: the demo was filled anew. */
+export async function markAll(manager: EntityManager): Promise<void> {
+  await manager.query(`
+    INSERT INTO revision (subject, revision)
+    SELECT 'bike:' || id, gen_random_uuid() FROM bike
+    UNION ALL SELECT unnest(ARRAY['wheels', 'stores', 'settings', 'people']), gen_random_uuid()
+    ON CONFLICT (subject) DO UPDATE SET revision = excluded.revision
+  `);
+}
+
+/** The entity tag of some subjects together; null when one of them has never been marked. */
+export async function tagOf(source: DataSource, marks: readonly string[]): Promise<string | null> {
+  const rows: { revision: string }[] = await source.query(
+    'SELECT revision FROM revision WHERE subject = ANY($1) ORDER BY subject',
+    [marks],
+  );
+  return rows.length === marks.length ? tag(rows.map(({ revision }) => revision)) : null;
+}
+
+/**
+ * The entity tag of the list of bikes: of the bikes in it, and of all that their next actions follow from. What is due with
+ * time is due by the day.
+ */
+export async function listTag(source: DataSource, now: Date): Promise<string | null> {
+  const rows: { revision: string | null }[] = await source.query(
+    `SELECT revision FROM (
+       SELECT 'bike:' || id AS subject FROM (
+         SELECT id FROM bike WHERE withdrawn_at IS NULL ORDER BY created_at DESC LIMIT $1
+       ) AS newest
+       UNION ALL SELECT unnest(ARRAY['wheels', 'stores', 'settings'])
+     ) AS shown LEFT JOIN revision USING (subject) ORDER BY subject`,
+    [mostListed],
+  );
+  if (rows.some(({ revision }) => revision === null)) return null;
+  return tag([now.toISOString().slice(0, 13), ...rows.map(({ revision }) => revision!)]);
+}
+
+function tag(parts: readonly string[]): string {
+  return `W/"${createHash('sha256').update(parts.join(' ')).digest('base64url').slice(0, 22)}"`;
+}

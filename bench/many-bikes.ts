@@ -1,53 +1,9 @@
-import { spawn } from 'node:child_process';
-import { randomUUID } from 'node:crypto';
-import { once } from 'node:events';
-import { createServer, type AddressInfo } from 'node:net';
-import { fileURLToPath } from 'node:url';
-
-import pg from 'pg';
+import { demoServer, query } from './demo-server';
 
 /** Latency of list, bike and report with few and with 10,000 bikes in the database, and the plans behind them. */
-const admin = process.env['TEST_DATABASE_URL'];
-if (!admin) throw new Error('TEST_DATABASE_URL is not set; run this by npm run bench');
-const root = fileURLToPath(new URL('..', import.meta.url));
 const print = (line: string) => process.stdout.write(`${line}\n`);
-const database = `bench_${randomUUID().replaceAll('-', '')}`;
-const url = admin.replace(/[^/]*$/, database);
-
-const query = async (to: string, sql: string) => {
-  const client = new pg.Client({ connectionString: to });
-  await client.connect();
-  try {
-    return (await client.query(sql)).rows as Record<string, string>[];
-  } finally {
-    await client.end();
-  }
-};
-
-const probe = createServer().listen(0, '127.0.0.1');
-await once(probe, 'listening');
-const { port } = probe.address() as AddressInfo;
-probe.close();
-
-/** Of a session of the demo shop's installer. */
-let cookie = '';
-
-await query(admin, `CREATE DATABASE ${database}`);
-const server = spawn(process.execPath, ['server/dist/main.mjs'], {
-  cwd: root,
-  stdio: ['ignore', 'pipe', 'inherit'],
-  env: { ...process.env, PORT: String(port), DATABASE_URL: url, DEMO: '1', LOG_LEVEL: 'info' },
-});
+const { address, cookie, databaseUrl: url, close } = await demoServer();
 try {
-  await new Promise<void>((resolve) =>
-    server.stdout.on('data', (chunk) => String(chunk).includes('"listening"') && resolve()),
-  );
-  const signedIn = await fetch(`http://127.0.0.1:${port}/api/session/demo`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ role: 'installer' }),
-  });
-  cookie = signedIn.headers.getSetCookie()[0]!.split(';')[0]!;
   const bike = '00000003-0000-4000-8000-000000000002';
   const paths = {
     list: '/api/bikes',
@@ -80,9 +36,7 @@ try {
       print(`  ${row['QUERY PLAN']}`);
   }
 } finally {
-  server.kill('SIGTERM');
-  await once(server, 'exit');
-  await query(admin, `DROP DATABASE ${database} WITH (FORCE)`);
+  await close();
 }
 
 /** Median of 30 requests after 5 to warm up. */
@@ -92,7 +46,7 @@ async function latencies(paths: Record<string, string>): Promise<Record<string, 
     const times: number[] = [];
     for (let run = 0; run < 35; run++) {
       const from = performance.now();
-      await (await fetch(`http://127.0.0.1:${port}${path}`, { headers: { cookie } })).text();
+      await (await fetch(`${address}${path}`, { headers: { cookie } })).text();
       if (run >= 5) times.push(performance.now() - from);
     }
     found[name] = times.sort((a, b) => a - b)[15]!;

@@ -7,7 +7,7 @@ const config = getDefaultConfig(__dirname);
 // Of class-validator only what the contracts use, from its CommonJS files: the ES ones fail at run time under Metro.
 config.resolver.resolveRequest = (context, name, platform) =>
   name === 'class-validator'
-    ? { type: 'sourceFile', filePath: require.resolve('./src/metro/class-validator.js') }
+    ? { type: 'sourceFile', filePath: require.resolve('./class-validator-parts.js') }
     : context.resolveRequest(context, name, platform);
 
 // With reload, the page comes from Metro and /api from our server. The origin differs only here, so it is left out.

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { gunzipSync } from 'node:zlib';
 
 import { pino } from 'pino';
 import { DataSource } from 'typeorm';
@@ -120,6 +121,8 @@ describe('what has not changed', () => {
   const read = (path: string, tag?: string) =>
     server.app.request(path, { headers: { cookie, ...(tag && { 'if-none-match': tag }) } });
 
+  const packed = (path: string) => server.app.request(path, { headers: { cookie, 'accept-encoding': 'gzip, br' } });
+
   it.each([
     ['one bike', `/api/bikes/${bike}`],
     ['the list', '/api/bikes'],
@@ -135,6 +138,16 @@ describe('what has not changed', () => {
     expect(again.status).toBe(304);
     expect(await again.text()).toBe('');
     expect((await read(path, 'W/"another"')).status).toBe(200);
+  });
+
+  it('is the same packed and plain, and packed once', async () => {
+    const plain = await (await read('/api/stores')).json();
+    const [one, two] = [await packed('/api/stores'), await packed('/api/stores')];
+    expect(one.headers.get('content-encoding')).toBe('gzip');
+    expect(one.headers.get('vary')).toMatch(/accept-encoding/i);
+    const bytes = Buffer.from(await one.arrayBuffer());
+    expect(JSON.parse(gunzipSync(bytes).toString())).toEqual(plain);
+    expect(Buffer.from(await two.arrayBuffer()).equals(bytes)).toBe(true);
   });
 
   it('is sent again after a change, and only that', async () => {

@@ -2,7 +2,6 @@ import { createHash } from 'node:crypto';
 
 import type { DataSource, EntityManager } from 'typeorm';
 
-import type { Subject } from './journal';
 import { mostListed } from './records';
 
 /** Over which PostgreSQL tells every server what has changed. */
@@ -14,8 +13,15 @@ export interface ChangeNotice {
   writeId: string;
 }
 
+/** What a write is about, as the journal says it. */
+interface About {
+  bikeId: string | null;
+  action: string;
+  subject: string;
+}
+
 /** Under which a write's subject is marked; null for what nobody keeps. */
-export function markOf({ bikeId, subject, action }: Subject): string | null {
+export function markOf({ bikeId, subject, action }: About): string | null {
   if (bikeId) return `bike:${bikeId}`;
   if (subject === 'wheel' || action === 'wheels-imported') return 'wheels';
   if (subject === 'store-item' || action === 'stores-imported') return 'stores';

@@ -5,10 +5,12 @@ import type { BikeRecord } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
 import { endState, isHandOver, type EndState, type Workshop } from '@cricket/core/next-action';
 
+import { Latest } from '../kept/latest';
+
 /** The most bikes whose fits are kept. */
 const mostKept = 60;
 
-const kept = new Map<string, { stamp: string; states: Record<End, EndState> }>();
+const kept = new Latest<{ stamp: string; states: Record<End, EndState> }>(mostKept);
 
 /**
  * Where both ends of a bike stand. Each takes a whole fit, and every step that is written down asks for it: it is kept until
@@ -21,10 +23,7 @@ export function endStatesOf(record: BikeRecord, workshop: Workshop): Record<End,
   if (before?.stamp === stamp) return before.states;
   const facts = coreRecord(record);
   const states = { front: endState(facts, 'front', workshop), rear: endState(facts, 'rear', workshop) };
-  kept.delete(id);
   kept.set(id, { stamp, states });
-  const [oldest] = kept.keys();
-  if (kept.size > mostKept && oldest !== undefined) kept.delete(oldest);
   return states;
 }
 

@@ -5,6 +5,8 @@ import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
 import { endState, type BikeRecord as CoreRecord, type Workshop } from '@cricket/core/next-action';
 import { activeEnd } from '@cricket/core/choices';
 
+import { Latest } from '../kept/latest';
+
 /** The most summaries that are kept. */
 const mostKept = 500;
 
@@ -13,7 +15,7 @@ const mostKept = 500;
  * until something that it depends on changes. Nothing but time is lost when it is forgotten.
  */
 export class Summaries {
-  private readonly kept = new Map<string, { stamp: string; summary: BikeSummary }>();
+  private readonly kept = new Latest<{ stamp: string; summary: BikeSummary }>(mostKept);
 
   of(records: readonly BikeRecord[], workshop: Workshop): BikeSummary[] {
     const shop = workshopStamp(workshop);
@@ -22,16 +24,9 @@ export class Summaries {
       const before = this.kept.get(record.bike.id);
       if (before?.stamp === stamp) return before.summary;
       const summary = summarise(record, workshop);
-      this.keep(record.bike.id, { stamp, summary });
+      this.kept.set(record.bike.id, { stamp, summary });
       return summary;
     });
-  }
-
-  private keep(bikeId: string, entry: { stamp: string; summary: BikeSummary }): void {
-    this.kept.delete(bikeId);
-    this.kept.set(bikeId, entry);
-    const [oldest] = this.kept.keys();
-    if (this.kept.size > mostKept && oldest !== undefined) this.kept.delete(oldest);
   }
 }
 

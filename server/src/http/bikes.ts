@@ -9,10 +9,10 @@ import { bikeForWrite, bikeRecord, bikeShape, bikesInShop, journalShape } from '
 import { listTag, tagOf } from '../data/revisions';
 import { workshopOf } from '../data/workshop';
 import { Summaries } from '../fit/summaries';
+import { keptAnswer } from './kept-answers';
 import { keepable } from './parse-json';
 import { ProblemError } from './problem';
 import { readBody } from './read-body';
-import { unchanged } from './unchanged';
 import { uuidParam, writeContext } from './write-context';
 
 /** Bikes: list with next actions, one record, bring in, change, take out, journal. */
@@ -22,16 +22,15 @@ export function bikes(dataSource: DataSource): Hono {
 
   app.get('/', async (c) => {
     const search = searched(c.req.query('search'));
-    const same = search ? null : unchanged(c, await listTag(dataSource, new Date()));
-    if (same) return same;
-    const [records, workshop] = await Promise.all([bikesInShop(dataSource, search), workshopOf(dataSource)]);
-    return c.json(summaries.of(records, workshop));
+    return keptAnswer(c, 'bikes', search ? null : await listTag(dataSource, new Date()), async () => {
+      const [records, workshop] = await Promise.all([bikesInShop(dataSource, search), workshopOf(dataSource)]);
+      return summaries.of(records, workshop);
+    });
   });
 
   app.get('/:bikeId', async (c) => {
     const id = uuidParam(c, 'bikeId');
-    const same = unchanged(c, await tagOf(dataSource, [`bike:${id}`]));
-    return same ?? c.json(await bikeRecord(dataSource, id));
+    return keptAnswer(c, id, await tagOf(dataSource, [`bike:${id}`]), () => bikeRecord(dataSource, id));
   });
 
   app.get('/:bikeId/journal', async (c) => {

@@ -11,9 +11,9 @@ import { ShopSettingsEntity } from '../data/entities/shop-settings';
 import { journalled } from '../data/journal';
 import { tagOf } from '../data/revisions';
 import { settingsId, shopSettings } from '../data/workshop';
+import { keptAnswer } from './kept-answers';
 import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
-import { unchanged } from './unchanged';
 import { writeContext } from './write-context';
 
 class Settings {
@@ -34,9 +34,8 @@ export function shopRoutes(dataSource: DataSource, shop: Shop): Hono {
 
   app.get('/', (c) => c.json(shop));
 
-  app.get(
-    '/settings',
-    async (c) => unchanged(c, await tagOf(dataSource, ['settings'])) ?? c.json(await shopSettings(dataSource)),
+  app.get('/settings', async (c) =>
+    keptAnswer(c, 'settings', await tagOf(dataSource, ['settings']), () => shopSettings(dataSource)),
   );
 
   app.put('/settings', async (c) => {

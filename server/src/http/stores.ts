@@ -6,17 +6,17 @@ import { StoreItemEntity } from '../data/entities/store-item';
 import { journalled } from '../data/journal';
 import { allStores, storeItemShape } from '../data/records';
 import { tagOf } from '../data/revisions';
+import { keptAnswer } from './kept-answers';
 import { ProblemError } from './problem';
 import { readBody } from './read-body';
 import { holdVersion } from './versioned';
-import { unchanged } from './unchanged';
 import { uuidParam, writeContext } from './write-context';
 
 /** The stores: washers, shims and arms on hand, with counts. */
 export function stores(dataSource: DataSource): Hono {
   const app = new Hono();
 
-  app.get('/', async (c) => unchanged(c, await tagOf(dataSource, ['stores'])) ?? c.json(await allStores(dataSource)));
+  app.get('/', async (c) => keptAnswer(c, 'stores', await tagOf(dataSource, ['stores']), () => allStores(dataSource)));
 
   app.put('/:itemId', async (c) => {
     const id = uuidParam(c, 'itemId');

@@ -6,17 +6,17 @@ import { WheelEntity } from '../data/entities/wheel';
 import { journalled } from '../data/journal';
 import { allWheels, wheelShape } from '../data/records';
 import { tagOf } from '../data/revisions';
+import { keptAnswer } from './kept-answers';
 import { ProblemError } from './problem';
 import { readBody } from './read-body';
 import { holdVersion } from './versioned';
-import { unchanged } from './unchanged';
 import { uuidParam, writeContext } from './write-context';
 
 /** The catalogue of motor wheels. */
 export function wheels(dataSource: DataSource): Hono {
   const app = new Hono();
 
-  app.get('/', async (c) => unchanged(c, await tagOf(dataSource, ['wheels'])) ?? c.json(await allWheels(dataSource)));
+  app.get('/', async (c) => keptAnswer(c, 'wheels', await tagOf(dataSource, ['wheels']), () => allWheels(dataSource)));
 
   app.put('/:wheelId', async (c) => {
     const id = uuidParam(c, 'wheelId');

@@ -26,6 +26,18 @@ export interface Signed {
   proofs: Readonly<Record<string, string>>;
 }
 
+interface SignedRow extends PersonEntity {
+  token_digest: string;
+  proofs: Record<string, string>;
+  created_at: Date;
+  seen_at: Date;
+}
+
+const signedQuery = `
+  SELECT token_digest, proofs, created_at, seen_at,
+    person.id, name, name_key AS "nameKey", role, active, password_hash AS "passwordHash", pin_hash AS "pinHash", version
+  FROM session JOIN person ON person.id = session.person_id WHERE token_digest = $1`;
+
 /** Sessions in the database: any server process finds them. */
 export class Sessions {
   constructor(private readonly dataSource: DataSource) {}
@@ -58,18 +70,18 @@ export class Sessions {
   /** Who a token belongs to; null when it is unknown, too old, or its person may no longer sign in. */
   async find(token: string | undefined): Promise<Signed | null> {
     if (!token) return null;
-    const { manager } = this.dataSource;
-    const session = await manager.findOneBy(SessionEntity, { tokenDigest: digest(token) });
+    // Every request asks: one plain query, not two that make entities.
+    const [row] = await this.dataSource.query<SignedRow[]>(signedQuery, [digest(token)]);
     const now = Date.now();
-    if (!session) return null;
-    if (now - session.seenAt.getTime() > idleDays * dayMs) return null;
-    if (now - session.createdAt.getTime() > longestDays * dayMs) return null;
-    const person = await manager.findOneBy(PersonEntity, { id: session.personId });
-    if (!person?.active) return null;
-    if (now - session.seenAt.getTime() > seenEveryMs) {
-      await manager.update(SessionEntity, { tokenDigest: session.tokenDigest }, { seenAt: new Date(now) });
+    if (!row) return null;
+    const { token_digest: tokenDigest, proofs, created_at: createdAt, seen_at: seenAt, ...asPerson } = row;
+    if (now - seenAt.getTime() > idleDays * dayMs) return null;
+    if (now - createdAt.getTime() > longestDays * dayMs) return null;
+    const person = Object.assign(new PersonEntity(), asPerson);
+    if (!person.active) return null;
+    if (now - seenAt.getTime() > seenEveryMs) {
+      await this.dataSource.manager.update(SessionEntity, { tokenDigest }, { seenAt: new Date(now) });
     }
-    const { tokenDigest, proofs } = session;
     const provedIds = Object.keys(proofs).filter((id) => now - Date.parse(proofs[id]!) < proofHours * 3600 * 1000);
     return { tokenDigest, person, provedIds, proofs };
   }

@@ -1,5 +1,4 @@
-import { Remark, Whole, Optional, Items } from '@cricket/core/input';
-import { PlainStoreItem, PlainWheel } from '@cricket/core/part-schemas';
+import { StoresImport, WheelsImport } from '@cricket/contract';
 import { isUUID } from 'class-validator';
 import { Hono } from 'hono';
 import type { DataSource, EntityManager } from 'typeorm';
@@ -11,21 +10,6 @@ import { allStores, allWheels } from '../data/records';
 import { ProblemError } from './problem';
 import { readPlain } from './read-plain';
 import { uuidParam, writeContext } from './write-context';
-
-/** Most rows in one import. */
-const mostRows = 2000;
-
-class StoresImport {
-  @Items(() => PlainStoreItem, mostRows) rows!: PlainStoreItem[];
-}
-export class WheelsImportRow extends PlainWheel {
-  @Remark(400) note!: string;
-  @Optional() @Whole(0, 1_000_000) version?: number;
-}
-
-class WheelsImport {
-  @Items(() => WheelsImportRow, 500) rows!: WheelsImportRow[];
-}
 
 /** Whole lists at once: every row is right and all go in, or none does. */
 export function imports(dataSource: DataSource): Hono {

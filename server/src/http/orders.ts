@@ -1,5 +1,4 @@
-import { orderStates } from '@cricket/contract/shapes';
-import { Amount, OneOf, Text, Whole } from '@cricket/core/input';
+import { OrderLineEntry } from '@cricket/contract';
 import { Hono } from 'hono';
 import type { DataSource } from 'typeorm';
 
@@ -11,17 +10,6 @@ import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
 import { uuidParam, writeContext } from './write-context';
 
-class OrderLine {
-  @OneOf(['front', 'rear']) end!: 'front' | 'rear';
-  @Text(200) what!: string;
-  @Whole(1, 500) count!: number;
-  @Text(600) reason!: string;
-  @Amount(0, 50_000, '') costEach!: number;
-  @Whole(0, 365) leadDays!: number;
-  @OneOf(orderStates) state!: (typeof orderStates)[number];
-  @Whole(0, 1_000_000) version!: number;
-}
-
 /** What was ordered for a bike, and what has come. */
 export function orders(dataSource: DataSource): Hono {
   const app = new Hono();
@@ -29,7 +17,7 @@ export function orders(dataSource: DataSource): Hono {
   app.put('/:bikeId/orders/:lineId', async (c) => {
     const bikeId = uuidParam(c, 'bikeId');
     const id = uuidParam(c, 'lineId');
-    const body = await readPlain(c, OrderLine);
+    const body = await readPlain(c, OrderLineEntry);
     const context = writeContext(c);
     const subject = { bikeId, action: `order-${body.state}`, subject: 'order', subjectId: id };
     await journalled(dataSource, context, subject, async (manager) => {

@@ -1,9 +1,5 @@
+import { SettingsEntry } from '@cricket/contract';
 import type { Shop } from '@cricket/contract/shapes';
-import { Amount, OneOf, Text, Whole, Optional, Items, Nested } from '@cricket/core/input';
-import { LawClass } from '@cricket/core/law';
-import { OwnLimits } from '@cricket/core/limits';
-import { secondLooks } from '@cricket/core/procedure';
-import { Currency, ShopUnits, WeekStart } from '@cricket/core/shop-settings';
 import { Hono } from 'hono';
 import type { DataSource } from 'typeorm';
 
@@ -16,18 +12,6 @@ import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
 import { writeContext } from './write-context';
 
-class Settings {
-  @Nested(() => OwnLimits) limits!: OwnLimits;
-  @Items(Text(80), 100) tools!: string[];
-  @Amount(0, 1000, 'an hour') hourlyRate!: number;
-  @Items(() => LawClass, 40) laws!: LawClass[];
-  @Optional() @OneOf(secondLooks) secondPerson?: (typeof secondLooks)[number];
-  @Optional() @Nested(() => ShopUnits) units?: ShopUnits;
-  @Optional() @Currency() currency?: string;
-  @Optional() @WeekStart() weekStartsOn?: 0 | 1 | 6;
-  @Whole(0, 1_000_000) version!: number;
-}
-
 /** Which shop this is, and what it has set for itself. */
 export function shopRoutes(dataSource: DataSource, shop: Shop): Hono {
   const app = new Hono();
@@ -39,7 +23,7 @@ export function shopRoutes(dataSource: DataSource, shop: Shop): Hono {
   );
 
   app.put('/settings', async (c) => {
-    const { version, ...settings } = await readPlain(c, Settings);
+    const { version, ...settings } = await readPlain(c, SettingsEntry);
     const subject = { bikeId: null, action: 'settings-changed', subject: 'shop', subjectId: settingsId };
     await journalled(dataSource, writeContext(c), subject, async (manager) => {
       // Two first writes at once: the later waits and finds the row.

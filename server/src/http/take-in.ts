@@ -1,5 +1,4 @@
-import { BikeFacts } from '@cricket/core/bike-facts';
-import { Whole, Nested } from '@cricket/core/input';
+import { TakeInEntry } from '@cricket/contract';
 import { Hono } from 'hono';
 import type { DataSource } from 'typeorm';
 
@@ -9,18 +8,13 @@ import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
 import { uuidParam, writeContext } from './write-context';
 
-class TakeIn {
-  @Nested(() => BikeFacts) facts!: BikeFacts;
-  @Whole(1, 1_000_000) version!: number;
-}
-
 /** What take-in records of a bike: weights, wishes, ratings, what the walk round found. */
 export function takeIn(dataSource: DataSource): Hono {
   const app = new Hono();
 
   app.put('/:bikeId/take-in', async (c) => {
     const id = uuidParam(c, 'bikeId');
-    const body = await readPlain(c, TakeIn);
+    const body = await readPlain(c, TakeInEntry);
     const subject = { bikeId: id, action: 'taken-in', subject: 'bike', subjectId: id };
     await journalled(dataSource, writeContext(c), subject, async (manager) => {
       const bike = await bikeForWrite(manager, id);

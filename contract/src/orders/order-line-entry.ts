@@ -1,0 +1,15 @@
+import { Amount, OneOf, Text, Whole } from '@cricket/core/input';
+
+import { orderStates } from '../shapes';
+
+/** A line of a bike's shopping list that somebody has touched. */
+export class OrderLineEntry {
+  @OneOf(['front', 'rear']) end!: 'front' | 'rear';
+  @Text(200) what!: string;
+  @Whole(1, 500) count!: number;
+  @Text(600) reason!: string;
+  @Amount(0, 50_000, '') costEach!: number;
+  @Whole(0, 365) leadDays!: number;
+  @OneOf(orderStates) state!: (typeof orderStates)[number];
+  @Whole(0, 1_000_000) version!: number;
+}

@@ -62,7 +62,9 @@ function stop(): void {
   server.close(() => {
     void dataSource.destroy().then(() => process.exit(0));
   });
-  // Kept-alive connections without a request would hold the close up.
-  if ('closeIdleConnections' in server) server.closeIdleConnections();
+  // Kept-alive connections without a request would hold the close up, also those whose stream has just ended.
+  const closeIdle = () => 'closeIdleConnections' in server && server.closeIdleConnections();
+  closeIdle();
+  setInterval(closeIdle, 20).unref();
   setTimeout(() => process.exit(0), 5000).unref();
 }

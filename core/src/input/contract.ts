@@ -41,43 +41,27 @@ function compiled(shape: Shape): Contract {
   const known = new Set(fields.map(({ name }) => name));
   const strict = !open.has(shape);
 
-  function* found(value: unknown): Generator<Shortfall> {
+  function shortfalls(value: unknown, most = Infinity): Shortfall[] {
     if (typeof value !== 'object' || value === null || Array.isArray(value)) {
-      yield { path: [], value, allowed: 'an object' };
-      return;
+      return [{ path: [], value, allowed: 'an object' }];
     }
     const plain = value as Record<string, unknown>;
+    const found: Shortfall[] = [];
     for (const field of fields) {
       const shortfall = shortfallOf(field, plain);
-      if (shortfall) yield within(field.name, shortfall);
+      if (shortfall && found.push(within(field.name, shortfall)) === most) return found;
     }
-    if (!strict) return;
+    if (!strict) return found;
     for (const name of Object.keys(plain)) {
-      if (!known.has(name)) yield { path: [name], value: plain[name], allowed: unknownField };
+      if (known.has(name)) continue;
+      if (found.push({ path: [name], value: plain[name], allowed: unknownField }) === most) return found;
     }
-  }
-
-  /** As `found`, without making anything where all holds. */
-  function first(value: unknown): Shortfall | null {
-    if (typeof value !== 'object' || value === null || Array.isArray(value)) {
-      return { path: [], value, allowed: 'an object' };
-    }
-    const plain = value as Record<string, unknown>;
-    for (const field of fields) {
-      const shortfall = shortfallOf(field, plain);
-      if (shortfall) return within(field.name, shortfall);
-    }
-    if (strict) {
-      for (const name of Object.keys(plain)) {
-        if (!known.has(name)) return { path: [name], value: plain[name], allowed: unknownField };
-      }
-    }
-    return null;
+    return found;
   }
 
   return {
-    shortfall: first,
-    shortfalls: (value) => [...found(value)],
+    shortfall: (value) => shortfalls(value, 1)[0] ?? null,
+    shortfalls: (value) => shortfalls(value),
     jsonSchema: () => ({
       type: 'object',
       properties: Object.fromEntries(fields.map((field) => [field.name, schemaOf(field)])),

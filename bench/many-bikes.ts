@@ -14,10 +14,10 @@ try {
   const few = await latencies(paths);
   await query(
     url,
-    `INSERT INTO bike (id, tag, name, kind, facts, created_at, version)
-     SELECT gen_random_uuid(), 'X-' || n, 'Bike ' || n, 'upright', '{}', now() - n * interval '1 hour', 1 FROM generate_series(1, 10000) n;
-     INSERT INTO reading (id, bike_id, bike_end, feature, value_mm, instrument, taken_at, person)
-     SELECT gen_random_uuid(), b.id, 'front', 'plate.left', 4 + n * 0.01, 'calipers', now(), 'bench' FROM bike b, generate_series(1, 30) n
+    `INSERT INTO bike (id, tag, name, kind, created_at, version)
+     SELECT gen_random_uuid(), 'X-' || n, 'Bike ' || n, 'upright', now() - n * interval '1 hour', 1 FROM generate_series(1, 10000) n;
+     INSERT INTO reading (id, bike_id, place, feature, value_mm, instrument, taken_at, person_name)
+     SELECT gen_random_uuid(), b.id, 'front-axle', 'plate.left', 4 + n * 0.01, 'calipers', now(), 'bench' FROM bike b, generate_series(1, 30) n
      WHERE b.tag LIKE 'X-%';
      ANALYZE`,
   );

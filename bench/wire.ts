@@ -85,7 +85,7 @@ try {
       {
         path: () => `/api/bikes/00000003-0000-4000-8000-000000000006/events/${randomUUID()}`,
         method: 'PUT',
-        body: () => ({ kind: 'note', data: { end: 'rear', words: 'bench' }, at: new Date().toISOString() }),
+        body: () => ({ kind: 'note', place: 'rear-axle', data: { words: 'bench' }, at: new Date().toISOString() }),
       },
     ],
   ];

@@ -2,17 +2,18 @@ import type { BikeRecord as CoreRecord } from '@cricket/core/next-action';
 
 import { vouchedBy } from '@cricket/core/job-events';
 
-import type { AcceptedStack, BikeRecord } from './shapes';
+import type { BikeRecord, StackAcceptance } from './shapes';
 
 /** What core needs of a bike's record, on the page and on the server alike. */
-export function coreRecord({ bike, readings, choices, stacks, events }: BikeRecord): CoreRecord {
+export function coreRecord(record: BikeRecord): CoreRecord {
+  const { bike, readings, choices, events } = record;
   return {
     bike: bike.facts,
     readings,
     choices,
     events: heldEvents(events),
-    stacks: heldStacks({ stacks, events }).map(({ end, wheelId, acceptedAt, snapshot: { stack } }) => ({
-      end,
+    stacks: heldStacks(record).map(({ place, acceptedAt, input: { wheelId }, result: { stack } }) => ({
+      place,
       wheelId,
       acceptedAt,
       left: stack.left.inside,
@@ -29,7 +30,13 @@ function heldEvents(events: BikeRecord['events']): BikeRecord['events'] {
   return events.filter(({ kind, imported }) => !imported || (kind !== 'override' && kind !== 'step'));
 }
 
+/** Every stack that was accepted. */
+export function stacksOf({ acceptances }: Pick<BikeRecord, 'acceptances'>): StackAcceptance[] {
+  return acceptances.filter(({ kind }) => kind === 'stack');
+}
+
 /** The stacks that hold: one that was taken elsewhere is none until somebody here answers for it. */
-export function heldStacks({ stacks, events }: Pick<BikeRecord, 'stacks' | 'events'>): AcceptedStack[] {
-  return vouchedBy(events) ? stacks : stacks.filter(({ imported }) => !imported);
+export function heldStacks(record: Pick<BikeRecord, 'acceptances' | 'events'>): StackAcceptance[] {
+  const stacks = stacksOf(record);
+  return vouchedBy(record.events) ? stacks : stacks.filter(({ imported }) => !imported);
 }

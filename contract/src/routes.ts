@@ -1,19 +1,15 @@
+import { factResources, type FactKind } from './register';
+
 /** Where each resource lives. Ids are UUIDs made by the client. */
 export const routes = {
   bikes: '/api/bikes',
   bike: (bikeId: string) => `/api/bikes/${bikeId}`,
   bikeWithdrawal: (bikeId: string) => `/api/bikes/${bikeId}/withdrawal`,
   bikeJournal: (bikeId: string) => `/api/bikes/${bikeId}/journal`,
-  reading: (bikeId: string, readingId: string) => `/api/bikes/${bikeId}/readings/${readingId}`,
-  readingWithdrawal: (bikeId: string, readingId: string) => `/api/bikes/${bikeId}/readings/${readingId}/withdrawal`,
-  choice: (bikeId: string, choiceId: string) => `/api/bikes/${bikeId}/choices/${choiceId}`,
-  choiceWithdrawal: (bikeId: string, choiceId: string) => `/api/bikes/${bikeId}/choices/${choiceId}/withdrawal`,
-  stack: (bikeId: string, stackId: string) => `/api/bikes/${bikeId}/stacks/${stackId}`,
-  takeIn: (bikeId: string) => `/api/bikes/${bikeId}/take-in`,
-  event: (bikeId: string, eventId: string) => `/api/bikes/${bikeId}/events/${eventId}`,
-  eventWithdrawal: (bikeId: string, eventId: string) => `/api/bikes/${bikeId}/events/${eventId}/withdrawal`,
-  photo: (bikeId: string, photoId: string) => `/api/bikes/${bikeId}/photos/${photoId}`,
-  photoWithdrawal: (bikeId: string, photoId: string) => `/api/bikes/${bikeId}/photos/${photoId}/withdrawal`,
+  fact: (bikeId: string, kind: FactKind, id: string) => `/api/bikes/${bikeId}/${factResources[kind].path}/${id}`,
+  factWithdrawal: (bikeId: string, kind: FactKind, id: string) =>
+    `/api/bikes/${bikeId}/${factResources[kind].path}/${id}/withdrawal`,
+  takeIn: (bikeId: string, tellingId: string) => `/api/bikes/${bikeId}/take-in/${tellingId}`,
   jobSheet: (bikeId: string) => `/api/bikes/${bikeId}/job-sheet`,
   stackCard: (bikeId: string, end: string) => `/api/bikes/${bikeId}/stack-card/${end}`,
   order: (bikeId: string, lineId: string) => `/api/bikes/${bikeId}/orders/${lineId}`,

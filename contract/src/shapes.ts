@@ -1,12 +1,14 @@
 import type { Choice as CoreChoice } from '@cricket/core/choices';
 import type { NextAction } from '@cricket/core/next-action';
 import type { Reading as CoreReading } from '@cricket/core/end-facts';
+import type { Acceptance as CoreAcceptance, AcceptanceKind } from '@cricket/core/acceptance';
 import type { AxleStackInput, Stack } from '@cricket/core/axle-stack';
 import type { BikeFacts } from '@cricket/core/bike-facts';
 import type { EndFit, OutsidePart } from '@cricket/core/end-fit';
 import type { LawClass } from '@cricket/core/law';
 import type { LimitsInput } from '@cricket/core/limits';
 import type { EndJob, JobFacts, SecondLooks, StepFigures } from '@cricket/core/procedure';
+import type { Place } from '@cricket/core/model';
 import type { End } from '@cricket/core/features';
 import type { JobEvent as CoreJobEvent } from '@cricket/core/job-events';
 import type { StoreItem as CoreStoreItem, Wheel as CoreWheel } from '@cricket/core/parts';
@@ -53,7 +55,7 @@ export interface Bike {
   beadSeatMm: number | null;
   wheelbaseMm: number | null;
   chainStayMm: number | null;
-  /** Weights, wishes and what the walk round found. */
+  /** Weights, wishes and what the walk round found, as the readings at the whole bike have it. */
   facts: BikeFacts;
   createdAt: string;
   withdrawnAt: string | null;
@@ -67,6 +69,7 @@ export interface Reading extends CoreReading {
   typed: string | null;
   unit: 'mm' | 'inch' | null;
   person: string;
+  personId: string | null;
   withdrawnBecause: string | null;
 }
 
@@ -74,27 +77,24 @@ export interface Choice extends CoreChoice {
   id: string;
   bikeId: string;
   person: string;
+  personId: string | null;
 }
 
-/** A stack as accepted: everything it was judged by, frozen. */
-export interface AcceptedStack {
-  id: string;
-  bikeId: string;
-  end: End;
+/** A stack as accepted, with everything it was judged by. */
+export type StackAcceptance = CoreAcceptance<'stack', StackInput, StackResult>;
+
+/** Whatever was accepted of a bike, by kind. */
+export type Acceptance = { stack: StackAcceptance }[AcceptanceKind];
+
+export interface StackInput {
   wheelId: string;
-  acceptedAt: string;
-  person: string;
   /** Whether the installer changed the washers by hand. */
   byHand: boolean;
-  /** It came in with a file: taken elsewhere. */
-  imported: boolean;
-  coreVersion: string;
-  snapshot: StackSnapshot;
+  wheel: CoreWheel;
+  axle: AxleStackInput;
 }
 
-export interface StackSnapshot {
-  wheel: CoreWheel;
-  input: AxleStackInput;
+export interface StackResult {
   stack: Stack;
   outside: { left: OutsidePart[]; right: OutsidePart[] };
   slots: EndFit['slots'];
@@ -115,14 +115,14 @@ export interface BikeRecord {
   bike: Bike;
   readings: Reading[];
   choices: Choice[];
-  stacks: AcceptedStack[];
+  acceptances: Acceptance[];
   orders: OrderLine[];
   events: JobEvent[];
   photos: Photo[];
 }
 
 /** Something that happened to a job, as stored. */
-export type JobEvent = CoreJobEvent & { bikeId: string; personId: string | null };
+export type JobEvent = CoreJobEvent & { bikeId: string; personId: string | null; schemaVersion: number };
 
 /** Largest picture that is taken, in characters of base64: about three megabytes. */
 export const largestPhoto = 4_200_000;
@@ -132,10 +132,12 @@ export interface Photo {
   id: string;
   bikeId: string;
   /** What it shows: a place in the work, such as `condition` or `witness.front.left`. */
+  place: Place;
   about: string;
   note: string | null;
   takenAt: string;
   person: string;
+  personId: string | null;
   widthPx: number;
   heightPx: number;
   withdrawnAt: string | null;
@@ -148,7 +150,7 @@ export type OrderState = (typeof orderStates)[number];
 export interface OrderLine {
   id: string;
   bikeId: string;
-  end: End;
+  place: Place;
   what: string;
   count: number;
   reason: string;
@@ -157,6 +159,7 @@ export interface OrderLine {
   state: OrderState;
   changedAt: string;
   person: string;
+  personId: string | null;
   version: number;
 }
 
@@ -184,6 +187,7 @@ export interface JournalRow {
   id: string;
   at: string;
   person: string;
+  personId: string | null;
   bikeId: string | null;
   action: string;
   subject: string;

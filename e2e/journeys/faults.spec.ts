@@ -112,7 +112,7 @@ test('a stack is taken while the server is away: it waits in words, and is there
   await expect(page.getByTestId('sync-strip')).toContainText('1 entry waits');
   await shop.start();
   await expect(page.getByText('Left, from the hub outwards')).toBeVisible({ timeout: 45_000 });
-  expect(await shop.query(`SELECT bike_end, by_hand FROM accepted_stack WHERE bike_id = '${trike}'`)).toEqual([
-    { bike_end: 'rear', by_hand: false },
-  ]);
+  expect(
+    await shop.query(`SELECT place, input->'byHand' AS by_hand FROM acceptance WHERE bike_id = '${trike}'`),
+  ).toEqual([{ place: 'rear-axle', by_hand: false }]);
 });

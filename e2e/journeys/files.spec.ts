@@ -72,7 +72,7 @@ test('a job goes out of one shop and into another, exactly; its stack counts onc
   ]);
   const text = await readFile(await download.path(), 'utf8');
   // The other shop has never seen this bike.
-  for (const table of ['photo', 'reading', 'choice', 'accepted_stack', 'order_line', 'job_event']) {
+  for (const table of ['photo', 'reading', 'choice', 'acceptance', 'order_line', 'job_event', 'journal']) {
     await shop.query(`DELETE FROM ${table} WHERE bike_id = '${bike}'`);
   }
   await shop.query(`DELETE FROM bike WHERE id = '${bike}'`);
@@ -93,7 +93,7 @@ test('a job goes out of one shop and into another, exactly; its stack counts onc
   await accessible(page);
   const again = await (await page.request.get(`${shop.url}/api/jobs/${bike}`)).json();
   const sent = JSON.parse(text);
-  for (const stack of sent.record.stacks) stack.imported = true;
+  for (const taken of sent.record.acceptances) taken.imported = true;
   expect(again).toEqual(sent);
   await become(page, shop, 'owner');
   await page.reload();

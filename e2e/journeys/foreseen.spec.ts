@@ -11,7 +11,13 @@ const length = (bike: string, feature: string, mm: number) =>
 const word = (bike: string, feature: string, answer: string) =>
   `UPDATE reading SET word = '${answer}' WHERE bike_id = '${bike}' AND feature = '${feature}'`;
 const facts = (bike: string, change: object) =>
-  `UPDATE bike SET facts = facts || '${JSON.stringify(change)}' WHERE id = '${bike}'`;
+  Object.entries(change)
+    .map(
+      ([feature, is]) =>
+        `INSERT INTO reading (id, bike_id, place, feature, told, instrument, taken_at, person_name)
+         VALUES (gen_random_uuid(), '${bike}', 'bike', '${feature}', '${JSON.stringify({ is })}', 'eye', now(), 'Odile')`,
+    )
+    .join(';');
 const gone = (where: string) => `UPDATE store_item SET count = 0 WHERE ${where}`;
 
 /** What is changed on a demo bike, and the finding that foresees it on the fit page. */
@@ -100,10 +106,10 @@ for (const [name, bike, end] of [
 }
 
 /** The bike as the demo has it, put aside, and brought back. */
-const changed = ['reading', 'bike', 'store_item'];
+const changed = ['reading', 'store_item'];
 const keep = changed.map((table) => `CREATE TABLE kept_${table} AS TABLE ${table}`).join(';');
 const restore = `UPDATE reading SET value_mm = kept.value_mm, word = kept.word FROM kept_reading kept WHERE kept.id = reading.id;
-  UPDATE bike SET facts = kept.facts FROM kept_bike kept WHERE kept.id = bike.id;
+  DELETE FROM reading WHERE id NOT IN (SELECT id FROM kept_reading);
   UPDATE store_item SET count = kept.count FROM kept_store_item kept WHERE kept.id = store_item.id`;
 
 async function open(page: Page, shop: OwnShop, bike: string, end: string) {

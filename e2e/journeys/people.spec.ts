@@ -70,9 +70,12 @@ test('the owner overrides a stop with a reason; it shows from then on, and can b
   // A class of vehicle that this kit is too strong for.
   const path = `${shop.url}/api/bikes/00000003-0000-4000-8000-000000000002`;
   const { bike } = await (await page.request.get(path)).json();
-  const facts = { ...bike.facts, law: { ...bike.facts.law, ratedW: 100 } };
-  const data = { facts, version: bike.version };
-  const kept = await page.request.put(`${path}/take-in`, { data, headers: { 'x-write-id': crypto.randomUUID() } });
+  const law = { id: crypto.randomUUID(), feature: 'law', is: { ...bike.facts.law, ratedW: 100 } };
+  const data = { tellings: [law], takenAt: new Date().toISOString() };
+  const kept = await page.request.put(`${path}/take-in/${crypto.randomUUID()}`, {
+    data,
+    headers: { 'x-write-id': crypto.randomUUID() },
+  });
   expect(kept.ok()).toBe(true);
   await page.goto(`${shop.url}${refused}/fit`);
   const power = page.getByRole('button', { name: /^Class of vehicle: power/ });

@@ -116,9 +116,9 @@ test('what was entered without network and is not taken comes back as a question
   await expect(page.getByTestId('sync-strip')).toContainText('1 entry waits here');
   // Meanwhile somebody else looks at the same parcel.
   await shop.query(
-    `INSERT INTO job_event (id, bike_id, kind, data, at, person)
-     VALUES (gen_random_uuid(), '${longtail}', 'step',
-       '{"end": "rear", "stepId": "parcel-look.rear", "how": "problem", "because": "A corner is crushed"}',
+    `INSERT INTO job_event (id, bike_id, kind, place, schema_version, data, at, person_name)
+     VALUES (gen_random_uuid(), '${longtail}', 'step', 'rear-axle', 2,
+       '{"stepId": "parcel-look.rear", "how": "problem", "because": "A corner is crushed"}',
        now() + interval '5 minutes', 'Odile')`,
   );
   await context.setOffline(false);
@@ -173,7 +173,7 @@ test('washers that are on the axle otherwise than planned are judged and taken a
   // Measured together a side is a little thinner than listed: the fit follows, and is taken so.
   await page.getByTestId('enter-stack-right').click();
   const listed = await shop.query<{ mm: number }>(
-    `SELECT (snapshot->'stack'->'right'->>'totalMm')::float8 AS mm FROM accepted_stack WHERE bike_id = '${longtail}'`,
+    `SELECT (result->'stack'->'right'->>'totalMm')::float8 AS mm FROM acceptance WHERE bike_id = '${longtail}'`,
   );
   const right = listed[0]!.mm - 0.1;
   await page.keyboard.type(String(right));
@@ -184,7 +184,7 @@ test('washers that are on the axle otherwise than planned are judged and taken a
   await expect
     .poll(() =>
       shop.query<{ mm: number }>(
-        `SELECT (snapshot->'stack'->'right'->>'totalMm')::float8 AS mm FROM accepted_stack
+        `SELECT (result->'stack'->'right'->>'totalMm')::float8 AS mm FROM acceptance
          WHERE bike_id = '${longtail}' ORDER BY accepted_at DESC LIMIT 1`,
       ),
     )

@@ -14,9 +14,9 @@ test('a step that safety hangs on is not skipped: the owner answers for it, and 
   await taken(page, shop);
   // Not even past the page: the server holds it.
   const event = `${shop.url}/api/bikes/${longtail}/events/${crypto.randomUUID()}`;
-  const skip = { end: 'rear', stepId: 'seated.rear', how: 'skipped', because: 'no time today, sorry' };
+  const skip = { stepId: 'seated.rear', how: 'skipped', because: 'no time today, sorry' };
   const refused = await page.request.put(event, {
-    data: { kind: 'step', data: skip, at: new Date().toISOString() },
+    data: { kind: 'step', place: 'rear-axle', data: skip, at: new Date().toISOString() },
     headers: { 'x-write-id': crypto.randomUUID() },
   });
   expect(refused.status()).toBe(422);
@@ -87,7 +87,7 @@ test('a kit with a single tab gets its answer', async ({ page, shop }) => {
 
 test('the dry fit changes the stack there and then', async ({ page, shop }) => {
   const stacks = () =>
-    shop.query<{ many: number }>(`SELECT count(*)::int AS many FROM accepted_stack WHERE bike_id = '${longtail}'`);
+    shop.query<{ many: number }>(`SELECT count(*)::int AS many FROM acceptance WHERE bike_id = '${longtail}'`);
   const [before] = await stacks();
   await page.goto(`${shop.url}/bikes/${longtail}/stand?step=middle.rear`);
   await page.getByTestId('enter-rim-left-right').click();
@@ -184,8 +184,8 @@ test('a through-axle end gets a hub that is built up, in an order in which each 
 }) => {
   const nurse = '00000003-0000-4000-8000-000000000002';
   const reading = (feature: string, mm: number) =>
-    `INSERT INTO reading (id, bike_id, bike_end, feature, value_mm, instrument, taken_at, person)
-     VALUES (gen_random_uuid(), '${nurse}', 'rear', '${feature}', ${mm}, 'calipers', now(), 'Wren')`;
+    `INSERT INTO reading (id, bike_id, place, feature, value_mm, instrument, taken_at, person_name)
+     VALUES (gen_random_uuid(), '${nurse}', 'rear-axle', '${feature}', ${mm}, 'calipers', now(), 'Wren')`;
   for (const sql of [
     `UPDATE reading SET word = 'closed' WHERE bike_id = '${nurse}' AND feature = 'seat'`,
     `UPDATE reading SET value_mm = 145 WHERE bike_id = '${nurse}' AND feature LIKE 'spacing.%'`,
@@ -234,8 +234,11 @@ test('a shop of inches and pounds types and reads so; a substitute pack is judge
   await rider.fill('176');
   await page.getByTestId('keep-take-in').click();
   const kept = () =>
-    shop.query<{ facts: { riderKg: number; bikeKg: number } }>(`SELECT facts FROM bike WHERE id = '${longtail}'`);
-  await expect.poll(async () => (await kept())[0]!.facts.riderKg).toBeCloseTo(79.832, 2);
+    shop.query<{ kg: number }>(
+      `SELECT (told->>'is')::float8 AS kg FROM reading
+       WHERE bike_id = '${longtail}' AND feature = 'riderKg' ORDER BY taken_at DESC LIMIT 1`,
+    );
+  await expect.poll(async () => (await kept())[0]!.kg).toBeCloseTo(79.832, 2);
 
   await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
   await expect(page.getByText(/lbf·ft/).first()).toBeVisible();

@@ -91,7 +91,7 @@ test('the same by keypad, with washers written down and a stack changed by hand'
   await expect(page.getByRole('heading', { name: 'Front stack' })).toBeVisible();
   await expect(page.getByText('changed by hand')).toBeVisible();
   const rows = await shop.query<{ by_hand: boolean }>(
-    "SELECT by_hand FROM accepted_stack s JOIN bike b ON b.id = s.bike_id WHERE b.tag = 'MQ-76'",
+    "SELECT by_hand FROM acceptance s JOIN bike b ON b.id = s.bike_id WHERE b.tag = 'MQ-76'",
   );
   expect(rows).toEqual([{ by_hand: true }]);
 });
@@ -112,8 +112,9 @@ test('the stack is a page to print, a drawing and a record to keep', async ({ pa
   let text = '';
   for await (const chunk of stream) text += String(chunk);
   expect(JSON.parse(text)).toMatchObject({
-    end: 'rear',
-    snapshot: { wheel: { code: 'RW-3' }, stack: { washerCount: 4 } },
+    place: 'rear-axle',
+    input: { wheel: { code: 'RW-3' } },
+    result: { stack: { washerCount: 4 } },
   });
   // Also from a dark screen the paper is white and the lines are dark.
   await page.emulateMedia({ media: 'print', colorScheme: 'dark' });

@@ -8,6 +8,7 @@ import type { Logger } from 'pino';
 import type { DataSource } from 'typeorm';
 
 import type { Config } from './config';
+import { acceptances } from './http/acceptances';
 import { bikes } from './http/bikes';
 import { changes } from './http/changes';
 import { choices } from './http/choices';
@@ -25,7 +26,6 @@ import { answerProblem, ProblemError } from './http/problem';
 import { readings } from './http/readings';
 import { requestLog } from './http/request-log';
 import { securityHeaders } from './http/security-headers';
-import { stacks } from './http/stacks';
 import { imports } from './http/imports';
 import { jobs } from './http/jobs';
 import { orders } from './http/orders';
@@ -107,7 +107,7 @@ export function createApp(
   app.route('/api/bikes', bikes(dataSource));
   app.route('/api/bikes', readings(dataSource));
   app.route('/api/bikes', choices(dataSource));
-  app.route('/api/bikes', stacks(dataSource));
+  app.route('/api/bikes', acceptances(dataSource));
   app.route('/api/bikes', takeIn(dataSource));
   app.route('/api/bikes', orders(dataSource));
   app.route('/api/bikes', events(dataSource));

@@ -18,7 +18,7 @@ async function bringIn() {
 }
 
 const reading = (more: object = {}) => ({
-  end: 'front',
+  place: 'front-axle',
   feature: 'slot-width.left.seat',
   valueMm: 9.58,
   typed: '9.58',
@@ -119,10 +119,18 @@ describe('readings', () => {
     ['absurd', { valueMm: 9999 }, 'from 6 to 20 mm'],
     ['a text', { valueMm: '9.58' }, 'number'],
     ['nothing', { valueMm: null }, 'exactly one of'],
-    ['an unknown feature', { feature: 'slot-colour' }, 'no such feature'],
-    ['an unknown word', { feature: 'material', valueMm: null, word: 'bamboo' }, 'must be one of steel'],
-    ['a word for a length', { valueMm: null, word: 'wide' }, 'needs valueMm'],
+    ['an unknown feature', { feature: 'slot-colour' }, 'something that is read at front-axle'],
+    ['an unknown word', { feature: 'material', valueMm: null, word: 'bamboo' }, 'one of steel'],
+    ['a word for a length', { valueMm: null, word: 'wide' }, 'valueMm is null'],
     ['an unknown field', { colour: 'green' }, 'colour'],
+    ['a place that there is not', { place: 'saddle' }, 'one of front-axle'],
+    ['a length of the handlebar that nobody knows', { place: 'bar' }, 'read at bar'],
+    [
+      'an answer that take-in does not ask',
+      { place: 'bike', feature: 'colour', valueMm: null, told: { is: 1 } },
+      'asks',
+    ],
+    ['an answer out of range', { place: 'bike', feature: 'riderKg', valueMm: null, told: { is: 900 } }, '20 to 250 kg'],
     [
       'an unknown part',
       { feature: 'washers-found.left', valueMm: null, parts: [{ kind: 'gasket', thicknessMm: 1 }] },

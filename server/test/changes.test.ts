@@ -20,7 +20,7 @@ afterAll(() => server.close());
 
 const bike = '00000003-0000-4000-8000-000000000001';
 const washer = '00000002-0000-4000-8000-000000000001';
-const note = { kind: 'note', data: { end: 'front', words: 'bell is loose' }, at: new Date().toISOString() };
+const note = { kind: 'note', place: 'front-axle', data: { words: 'bell is loose' }, at: new Date().toISOString() };
 const addNote = () => server.send('PUT', `/api/bikes/${bike}/events/${randomUUID()}`, note);
 
 /** Another server on the same database, and what a phone hears from it. */

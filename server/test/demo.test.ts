@@ -40,7 +40,7 @@ describe('the demo data', () => {
 
   it('is filled by one of two servers that start together', async () => {
     await server.dataSource.query(
-      'TRUNCATE journal, job_event, photo, store_item, wheel, accepted_stack, choice, reading, order_line, shop_settings, bike',
+      'TRUNCATE journal, job_event, photo, store_item, wheel, acceptance, choice, reading, order_line, shop_settings, bike',
     );
     await Promise.all([fillDemo(server.dataSource, { renew: false }), fillDemo(server.dataSource, { renew: false })]);
     expect(await tags()).toHaveLength(9);
@@ -74,11 +74,12 @@ describe('the demo data', () => {
       const record = await bikeRecord(server.dataSource, row.bike.id);
       for (const reading of record.readings) {
         const answer = await server.send('PUT', `/api/bikes/${row.bike.id}/readings/${randomUUID()}`, {
-          end: reading.end,
+          place: reading.place,
           feature: reading.feature,
           valueMm: reading.valueMm,
           word: reading.word,
           parts: reading.parts,
+          told: reading.told,
           instrument: reading.instrument,
           takenAt: reading.takenAt,
         });

@@ -1,4 +1,4 @@
-import type { AcceptedStack } from '@cricket/contract/shapes';
+import type { StackAcceptance } from '@cricket/contract/shapes';
 import type { FitReport } from '@cricket/core/fit';
 
 import { bikeRecord } from '../src/data/records';
@@ -50,7 +50,7 @@ describe('sheets to print', () => {
 });
 
 describe('a sheet printed later', () => {
-  const taken = { snapshot: { verdict: 'goes' } } as AcceptedStack;
+  const taken = { result: { verdict: 'goes' } } as StackAcceptance;
 
   it('keeps what was judged when the stack was taken, and says what is judged otherwise since', () => {
     const findings = [{ id: 'plate', verdict: 'stop', because: 'The plate is cracked.' }] as FitReport['findings'];
@@ -76,7 +76,7 @@ describe('a sheet of an end that was found to be unfit', () => {
     expect(said).toMatch(/rear end is not fit .*Stop/);
     expect(said).toMatch(/crack/);
     expect(unfitNow(jobData(record, await workshopOf(manager), {}), 'rear')).toEqual([]);
-    expect(unfitNow({ ...now, record: { ...now.record, stacks: [] } }, 'rear')).toEqual([]);
+    expect(unfitNow({ ...now, record: { ...now.record, acceptances: [] } }, 'rear')).toEqual([]);
   });
 });
 
@@ -101,8 +101,11 @@ describe('steps and torques on a sheet', () => {
   it('are today’s where a stack was taken before they were kept', async () => {
     const { manager } = server.dataSource;
     const record = await bikeRecord(manager, longtail);
-    const stacks = record.stacks.map(({ snapshot: { planned: _, ...snapshot }, ...stack }) => ({ ...stack, snapshot }));
-    const today = jobData({ ...record, stacks }, await workshopOf(manager), {});
+    const acceptances = record.acceptances.map(({ result: { planned: _, ...result }, ...taken }) => ({
+      ...taken,
+      result,
+    }));
+    const today = jobData({ ...record, acceptances }, await workshopOf(manager), {});
     expect(asAccepted(today)).toBe(today);
   });
 });
@@ -112,7 +115,8 @@ describe('minutes of the steps', () => {
     const send = (id: string, minutes: number) =>
       server.send('PUT', `/api/bikes/${longtail}/events/${id}`, {
         kind: 'step',
-        data: { end: 'rear', stepId: 'parcel-look.rear', how: 'done', minutes },
+        place: 'rear-axle',
+        data: { stepId: 'parcel-look.rear', how: 'done', minutes },
         at: '2026-03-02T09:00:00.000Z',
       });
     const usual = (await server.send('GET', '/api/steps/minutes')).json['parcel-look.rear'] ?? { count: 0, sumLog: 0 };

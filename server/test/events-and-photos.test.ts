@@ -22,8 +22,8 @@ async function newBike() {
   return id;
 }
 
-const put = (bike: string, kind: string, data: object, headers = {}) =>
-  server.send('PUT', `/api/bikes/${bike}/events/${randomUUID()}`, { kind, data, at }, headers);
+const put = (bike: string, kind: string, data: object, headers = {}, place = 'rear-axle') =>
+  server.send('PUT', `/api/bikes/${bike}/events/${randomUUID()}`, { kind, place, data, at }, headers);
 
 const picture = (width: number, height: number, format: 'jpeg' | 'png' | 'tiff' | 'gif' = 'jpeg') =>
   sharp({ create: { width, height, channels: 3, background: '#888' } })
@@ -32,6 +32,7 @@ const picture = (width: number, height: number, format: 'jpeg' | 'png' | 'tiff' 
 
 const sendPhoto = async (bike: string, bytes: Buffer, change: object = {}, id = randomUUID()) =>
   server.send('PUT', `/api/bikes/${bike}/photos/${id}`, {
+    place: 'bike',
     about: 'condition',
     picture: bytes.toString('base64'),
     takenAt: at,
@@ -42,7 +43,7 @@ describe('events of a job', () => {
   it('are added once, stand in the record with who said it, and are withdrawn', async () => {
     const bike = await newBike();
     const id = randomUUID();
-    const body = { kind: 'note', data: { end: 'front', words: 'Paint is flaking at the left tip.' }, at };
+    const body = { kind: 'note', place: 'front-axle', data: { words: 'Paint is flaking at the left tip.' }, at };
     const writeId = randomUUID();
     for (let times = 0; times < 2; times++) {
       const sent = await server.send('PUT', `/api/bikes/${bike}/events/${id}`, body, { 'x-write-id': writeId });
@@ -55,15 +56,16 @@ describe('events of a job', () => {
   });
 
   it.each([
-    ['step', { end: 'front', stepId: 'x', how: 'perhaps' }, 'how'],
-    ['step', { end: 'front', stepId: 'x', how: 'done', readings: [{ check: 'nut', value: 9000 }] }, 'readings.0.value'],
-    ['truing', { end: 'front', spokes: [{ side: 'left', lateralMm: 90 }] }, 'lateralMm'],
-    ['came-off', { end: 'front', side: 'left', parts: [{ kind: 'cheese' }] }, 'kind'],
-    ['note', { end: 'front', words: '' }, 'words'],
-    ['note', { end: 'front', words: 'x', more: 1 }, 'more'],
+    ['step', { stepId: 'x', how: 'perhaps' }, 'how'],
+    ['step', { stepId: 'x', how: 'done', readings: [{ check: 'nut', value: 9000 }] }, 'readings.0.value'],
+    ['truing', { spokes: [{ side: 'left', lateralMm: 90 }] }, 'lateralMm'],
+    ['came-off', { side: 'left', parts: [{ kind: 'cheese' }] }, 'kind'],
+    ['note', { words: '' }, 'words'],
+    ['note', { words: 'x', more: 1 }, 'more'],
     ['gossip', {}, 'kind'],
-  ])('say what does not hold: %s %j', async (kind, data, field) => {
-    const { status, json } = await put(await newBike(), kind, data);
+    ['came-off', { side: 'left', parts: [] }, 'place', 'bar'],
+  ])('say what does not hold: %s %j', async (kind, data, field, place = 'front-axle') => {
+    const { status, json } = await put(await newBike(), kind, data, {}, place);
     expect(status).toBe(422);
     expect(JSON.stringify(json.errors)).toContain(field);
   });
@@ -72,8 +74,7 @@ describe('events of a job', () => {
     const installer = { cookie: await server.signedIn('installer') };
     const other = { cookie: await server.signedIn('installer') };
     const learner = { cookie: await server.signedIn('learner') };
-    const step = (stepId: string, how: string, headers: object) =>
-      put(longtail, 'step', { end: 'rear', stepId, how }, headers);
+    const step = (stepId: string, how: string, headers: object) => put(longtail, 'step', { stepId, how }, headers);
     expect((await step('parcel-look.rear', 'confirmed', other)).status).toBe(422);
     expect((await step('parcel-look.rear', 'done', installer)).status).toBe(201);
     expect((await step('parcel-look.rear', 'confirmed', installer)).json.code).toBe('not-allowed');
@@ -85,7 +86,7 @@ describe('events of a job', () => {
     const installer = { cookie: await server.signedIn('installer') };
     const learner = { cookie: await server.signedIn('learner') };
     const done = (stepId: string, headers: object, bike = tourer, end = 'front') =>
-      put(bike, 'step', { end, stepId, how: 'done' }, headers);
+      put(bike, 'step', { stepId, how: 'done' }, headers, `${end}-axle`);
     expect((await done('axle-tight.front', installer)).json.errors[0].messages[0]).toMatch(/waits for .*seated/);
     expect((await done('axle-tight.rear', installer)).json.errors[0].messages[0]).toMatch(/not in the plan/);
     expect((await done('power-up', installer)).status).toBe(422);
@@ -102,7 +103,12 @@ describe('events of a job', () => {
     const author = { cookie: await server.signedIn('installer') };
     const other = { cookie: await server.signedIn('installer') };
     const id = randomUUID();
-    const body = { kind: 'irreversible', data: { end: 'front', what: 'filed', where: 'left slot', amountMm: 0.3 }, at };
+    const body = {
+      kind: 'irreversible',
+      place: 'front-axle',
+      data: { what: 'filed', where: 'left slot', amountMm: 0.3 },
+      at,
+    };
     expect((await server.send('PUT', `/api/bikes/${tourer}/events/${id}`, body, author)).status).toBe(201);
     const back = (headers: Record<string, string>) =>
       server.send('PUT', `/api/bikes/${tourer}/events/${id}/withdrawal`, {}, headers);
@@ -114,7 +120,7 @@ describe('events of a job', () => {
     const installer = { cookie: await server.signedIn('installer') };
     const owner = { cookie: await server.signedIn('owner') };
     const step = (how: string, because: string, headers: object, stepId = 'axle-tight.rear') =>
-      put(longtail, 'step', { end: 'rear', stepId, how, because }, headers);
+      put(longtail, 'step', { stepId, how, because }, headers);
     const reason = 'The frame builder fits and torques these nuts himself';
     expect((await step('skipped', reason, owner)).json.errors[0].path).toBe('data.how');
     expect((await step('stood-in', reason, installer)).json.code).toBe('not-allowed');
@@ -128,13 +134,15 @@ describe('events of a job', () => {
   it('bring overrides and confirmations in with a job only by the owner', async () => {
     const bike = await newBike();
     const installer = { cookie: await server.signedIn('installer') };
-    const words = { end: 'front', stepId: 'axle-tight.front', how: 'confirmed' };
+    const words = { stepId: 'axle-tight.front', how: 'confirmed' };
     await server.dataSource.query(
-      `INSERT INTO job_event (id, bike_id, kind, data, at, person) VALUES (gen_random_uuid(), $1, 'step', $2, now(), 'Hand')`,
+      `INSERT INTO job_event (id, bike_id, kind, place, schema_version, data, at, person_name)
+       VALUES (gen_random_uuid(), $1, 'step', 'front-axle', 2, $2, now(), 'Hand')`,
       [bike, words],
     );
     const file = (await server.send('GET', `/api/jobs/${bike}`)).json;
     await server.dataSource.query('DELETE FROM job_event WHERE bike_id = $1', [bike]);
+    await server.dataSource.query('DELETE FROM journal WHERE bike_id = $1', [bike]);
     await server.dataSource.query('DELETE FROM bike WHERE id = $1', [bike]);
     const refused = await server.send('PUT', `/api/jobs/${randomUUID()}`, file, installer);
     expect([refused.status, refused.json.code]).toEqual([403, 'not-allowed']);
@@ -144,15 +152,15 @@ describe('events of a job', () => {
   it('keep overrides to the owner, to a stop that stands, and to what may be overridden', async () => {
     const wheelId = demoWheel('FW-1').id;
     await server.send('PUT', `/api/bikes/${bakery}/choices/${randomUUID()}`, {
-      end: 'front',
+      place: 'front-axle',
       kind: 'wheel',
       wheelId,
       chosenAt: new Date().toISOString(),
     });
-    const data = { end: 'front', wheelId, findingId: 'law-power', because: 'On private ground only.' };
+    const data = { wheelId, findingId: 'law-power', because: 'On private ground only.' };
     const installer = await server.signedIn('installer');
-    expect((await put(bakery, 'override', data, { cookie: installer })).status).toBe(403);
-    const notThere = await put(bakery, 'override', { ...data, findingId: 'carbon' });
+    expect((await put(bakery, 'override', data, { cookie: installer }, 'front-axle')).status).toBe(403);
+    const notThere = await put(bakery, 'override', { ...data, findingId: 'carbon' }, {}, 'front-axle');
     expect(notThere.status).toBe(422);
     expect(notThere.json.errors[0].path).toBe('data.findingId');
     const { events } = (await server.send('GET', `/api/bikes/${bakery}`)).json;
@@ -208,11 +216,12 @@ describe('photos', () => {
   it('and events go out and in with the job, exactly', async () => {
     const bike = await newBike();
     await sendPhoto(bike, await picture(400, 300), { note: 'Left tip' });
-    await put(bike, 'irreversible', { end: 'front', what: 'filed', where: 'left slot', amountMm: 0.25 });
+    await put(bike, 'irreversible', { what: 'filed', where: 'left slot', amountMm: 0.25 });
     const job = (await server.send('GET', `/api/jobs/${bike}`)).json;
     expect(job.record.photos[0].picture.length).toBeGreaterThan(100);
     await server.dataSource.query(`DELETE FROM photo WHERE bike_id = '${bike}'`);
     await server.dataSource.query(`DELETE FROM job_event WHERE bike_id = '${bike}'`);
+    await server.dataSource.query(`DELETE FROM journal WHERE bike_id = '${bike}'`);
     await server.dataSource.query(`DELETE FROM bike WHERE id = '${bike}'`);
     expect((await server.send('PUT', `/api/jobs/${randomUUID()}`, job)).status).toBe(201);
     const [event] = job.record.events;
@@ -225,6 +234,7 @@ describe('photos', () => {
     await sendPhoto(bike, await picture(400, 300));
     const job = (await server.send('GET', `/api/jobs/${bike}`)).json;
     await server.dataSource.query(`DELETE FROM photo WHERE bike_id = '${bike}'`);
+    await server.dataSource.query(`DELETE FROM journal WHERE bike_id = '${bike}'`);
     await server.dataSource.query(`DELETE FROM bike WHERE id = '${bike}'`);
     const [clean] = job.record.photos;
     const bytes = Buffer.from(clean.picture, 'base64');

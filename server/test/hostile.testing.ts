@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { features } from '@cricket/core/features';
 import { jobEventKinds } from '@cricket/core/job-events';
 import { limitTable } from '@cricket/core/limits';
+import { toldBetween, type BikeFacts } from '@cricket/core/bike-facts';
 import fc from 'fast-check';
 
 import { demoStores } from '../src/demo/stores';
@@ -24,7 +25,7 @@ const uuid = fc.constantFrom(
   ...demoStores.slice(0, 6).map(({ id }) => id),
 );
 const fresh = fc.nat(4000).map((n) => `0000aaaa-0000-4000-8000-${String(n).padStart(12, '0')}`);
-const end = fc.constantFrom('front', 'rear');
+const place = fc.constantFrom('front-axle', 'rear-axle');
 const at = fc.constantFrom(new Date().toISOString(), '2026-03-02T09:00:00.000Z', '1970-01-01T00:00:00Z', '2026-W10-1');
 
 /** What breaks programs: in any place of any body. */
@@ -59,12 +60,18 @@ const odd: fc.Arbitrary<unknown> = fc.constantFrom(
 );
 
 const reading = fc.constantFrom(...features).chain((feature): fc.Arbitrary<object> => {
-  const blank = { end: 'rear', feature: feature.id, instrument: 'eye', takenAt: new Date().toISOString() };
+  const blank = { place: 'rear-axle', feature: feature.id, instrument: 'eye', takenAt: new Date().toISOString() };
   if (feature.kind === 'length') {
     const mm = fc.double({ min: feature.minMm, max: feature.maxMm, noNaN: true });
     return fc
-      .record({ end, mm })
-      .map(({ end: where, mm: valueMm }) => ({ ...blank, end: where, valueMm, unit: 'mm', typed: String(valueMm) }));
+      .record({ place, mm })
+      .map(({ place: where, mm: valueMm }) => ({
+        ...blank,
+        place: where,
+        valueMm,
+        unit: 'mm',
+        typed: String(valueMm),
+      }));
   }
   if (feature.kind === 'word') return fc.constantFrom(...feature.words).map((word) => ({ ...blank, word }));
   const part = fc.record({
@@ -130,30 +137,39 @@ const limits = fc.constantFrom(...Object.entries(limitTable)).chain(([key, row])
 });
 
 const event = fc.constantFrom(...jobEventKinds).chain((kind) =>
-  fc.record({ end, at }).map(({ end: where, at: when }) => {
+  fc.record({ place, at }).map(({ place: where, at: when }) => {
     const data: Record<string, object> = {
       override: { wheelId: demoWheels[0]!.id, findingId: 'law-power', because: 'as it is' },
       truing: { spokes: [{ side: 'left', radialMm: 1 }] },
       'came-off': { side: 'left', parts: [{ kind: 'nut' }] },
-      step: { stepId: `axle-tight.${where}`, how: 'done', readings: [{ check: 'left', value: 40 }] },
+      step: { stepId: `axle-tight.${where.slice(0, -5)}`, how: 'done', readings: [{ check: 'left', value: 40 }] },
       received: { counts: [{ part: 'Axle nut', expected: 2, got: 1 }] },
       'kit-parts': { fates: [] },
       irreversible: { what: 'filed', where: 'left slot' },
       note: { words: 'seen' },
     };
-    return { kind, data: { end: where, ...data[kind] }, at: when };
+    return { kind, place: where, data: data[kind] ?? {}, at: when };
   }),
 );
 
 /** A body that the route may well take. */
 const bodies: readonly (readonly [path: RegExp, body: fc.Arbitrary<unknown>])[] = [
-  [/readings\/:readingId$/, reading],
-  [/take-in$/, facts.chain((given) => fc.integer({ min: 1, max: 4 }).map((version) => ({ facts: given, version })))],
-  [/choices/, fc.record({ end, kind: fc.constantFrom('end', 'wheel'), wheelId: uuid, chosenAt: at })],
+  [/readings\/:id$/, reading],
   [
-    /stacks/,
+    /take-in/,
+    fc
+      .record({ given: facts, at, ids: fc.array(fresh, { minLength: 20, maxLength: 20 }) })
+      .map(({ given, at: takenAt, ids }) => ({
+        tellings: toldBetween({}, given as BikeFacts).map((telling, index) => ({ id: ids[index], ...telling })),
+        takenAt,
+      })),
+  ],
+  [/choices/, fc.record({ place, kind: fc.constantFrom('place', 'wheel'), wheelId: uuid, chosenAt: at })],
+  [
+    /acceptances/,
     fc.record({
-      end,
+      kind: fc.constant('stack'),
+      place,
       wheelId: uuid,
       left: fc.array(fc.constant('plain-1.5')),
       right: fc.constant([]),
@@ -163,15 +179,20 @@ const bodies: readonly (readonly [path: RegExp, body: fc.Arbitrary<unknown>])[] 
       acceptedAt: at,
     }),
   ],
-  [/events\/:eventId$/, event],
+  [/events\/:id$/, event],
   [
-    /photos\/:photoId$/,
-    fc.record({ about: fc.constantFrom('condition', 'x'), picture: fc.constantFrom('cGljdHVyZQ==', ''), takenAt: at }),
+    /photos\/:id$/,
+    fc.record({
+      place: fc.constant('bike'),
+      about: fc.constantFrom('condition', 'x'),
+      picture: fc.constantFrom('cGljdHVyZQ==', ''),
+      takenAt: at,
+    }),
   ],
   [
     /orders/,
     fc.record({
-      end,
+      place,
       what: fc.string({ minLength: 1, maxLength: 20 }),
       count: fc.integer({ min: 1, max: 500 }),
       reason: fc.constant('so'),
@@ -241,7 +262,7 @@ function spoilt(body: unknown, path: readonly number[], value: unknown): unknown
 
 function sharesOf(path: string): number {
   if (/job-sheet|stack-card/.test(path)) return 1;
-  return /:readingId$|take-in$|:itemId$|:wheelId$|settings$/.test(path) ? 16 : 4;
+  return /readings\/:id$|take-in|:itemId$|:wheelId$|settings$/.test(path) ? 16 : 4;
 }
 
 /**

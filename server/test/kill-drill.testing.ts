@@ -100,7 +100,7 @@ function put(url: string, body: object, cookie: string, writeId: string): Promis
 
 /** The answer's status; null when the server died before it answered. */
 async function send(address: string, bike: string, { id, writeId }: Write, cookie: string): Promise<number | null> {
-  const body = { kind: 'note', data: { end: 'front', words: id }, at: '2026-03-02T09:00:00.000Z' };
+  const body = { kind: 'note', place: 'front-axle', data: { words: id }, at: '2026-03-02T09:00:00.000Z' };
   try {
     const response = await put(`${address}/api/bikes/${bike}/events/${id}`, body, cookie, writeId);
     await response.arrayBuffer();

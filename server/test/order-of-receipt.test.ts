@@ -20,7 +20,7 @@ const say = (how: string, at: string, headers: Record<string, string> = {}, beca
   server.send(
     'PUT',
     `/api/bikes/${bike}/events/${randomUUID()}`,
-    { kind: 'step', data: { end: 'rear', stepId: 'parcel-look.rear', how, ...(because && { because }) }, at },
+    { kind: 'step', place: 'rear-axle', data: { stepId: 'parcel-look.rear', how, ...(because && { because }) }, at },
     headers,
   );
 
@@ -46,16 +46,22 @@ describe('the time of an entry', () => {
   it('of readings, choices and photos is held in the same way', async () => {
     const [reading, choice, photo] = [randomUUID(), randomUUID(), randomUUID()];
     const takenAt = ago(3 * 24 * 60);
-    const body = { end: 'front', feature: 'slot-width.left.seat', valueMm: 10.1, instrument: 'calipers', takenAt };
+    const body = {
+      place: 'front-axle',
+      feature: 'slot-width.left.seat',
+      valueMm: 10.1,
+      instrument: 'calipers',
+      takenAt,
+    };
     const kept = await server.send('PUT', `/api/bikes/${bike}/readings/${reading}`, body, queued(5));
     expect(minutesOff(kept.json.takenAt, 5)).toBeLessThan(0.1);
-    const chosen = { end: 'rear', kind: 'end', chosenAt: takenAt };
+    const chosen = { place: 'rear-axle', kind: 'place', chosenAt: takenAt };
     const { json } = await server.send('PUT', `/api/bikes/${bike}/choices/${choice}`, chosen, queued(5));
     expect(minutesOff(json.chosenAt, 5)).toBeLessThan(0.1);
     const bytes = await sharp({ create: { width: 40, height: 40, channels: 3, background: '#0a7' } })
       .jpeg()
       .toBuffer();
-    const shown = { about: 'condition', takenAt, picture: bytes.toString('base64') };
+    const shown = { place: 'bike', about: 'condition', takenAt, picture: bytes.toString('base64') };
     const sent = await server.send('PUT', `/api/bikes/${bike}/photos/${photo}`, shown, queued(5));
     expect(minutesOff(sent.json.takenAt, 5)).toBeLessThan(0.1);
   });
@@ -91,7 +97,7 @@ describe('a choice', () => {
     const before = await chosen();
     const other = wheels.find(({ code }) => code !== before)!;
     const id = randomUUID();
-    const body = { end: 'rear', kind: 'wheel', wheelId: other.id, chosenAt: ago(0) };
+    const body = { place: 'rear-axle', kind: 'wheel', wheelId: other.id, chosenAt: ago(0) };
     await server.send('PUT', `/api/bikes/${bike}/choices/${id}`, body);
     expect(await chosen()).toBe(other.code);
     const path = `/api/bikes/${bike}/choices/${id}/withdrawal`;

@@ -62,12 +62,13 @@ describe('who was at this phone before', () => {
     const settings = (await server.send('GET', '/api/shop/settings')).json;
     const event = (data: object, kind = 'step') => ({
       kind,
-      data: { end: 'rear', ...data },
+      place: 'rear-axle',
+      data,
       at: new Date().toISOString(),
     });
     const readingId = randomUUID();
     const reading = {
-      end: 'rear',
+      place: 'rear-axle',
       feature: 'condition',
       word: 'sound',
       instrument: 'eye',
@@ -207,7 +208,12 @@ describe('the name under which the shop is asked', () => {
 describe('a write that comes twice', () => {
   it('is one write with the same body, and refused with another or for another thing', async () => {
     const bike = (await newBike()).id;
-    const note = (words: string) => ({ kind: 'note', data: { end: 'rear', words }, at: '2026-03-02T09:00:00.000Z' });
+    const note = (words: string) => ({
+      kind: 'note',
+      place: 'rear-axle',
+      data: { words },
+      at: '2026-03-02T09:00:00.000Z',
+    });
     const [id, other, writeId] = [randomUUID(), randomUUID(), randomUUID()];
     const send = (eventId: string, words: string) =>
       server.send('PUT', `/api/bikes/${bike}/events/${eventId}`, note(words), { 'x-write-id': writeId });
@@ -222,7 +228,7 @@ describe('a write that comes twice', () => {
     const bike = (await newBike()).id;
     const id = randomUUID();
     const line = {
-      end: 'rear',
+      place: 'rear-axle',
       what: 'Kit',
       count: 1,
       reason: 'so',
@@ -263,13 +269,15 @@ describe('much at once', () => {
     const { json: file } = await server.send('GET', `/api/jobs/${bike}`);
     const id = randomUUID();
     const reading = {
-      end: 'rear',
+      place: 'rear-axle',
       valueMm: null,
       parts: null,
+      told: null,
       typed: null,
       unit: null,
       instrument: 'eye',
       person: 'Hand',
+      personId: null,
       withdrawnAt: null,
       withdrawnBecause: null,
     };

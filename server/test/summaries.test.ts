@@ -18,7 +18,7 @@ describe('the list', () => {
     expect(before.next.kind).toBe('accept');
     const { id } = before.bike;
     const reading = {
-      end: 'rear',
+      place: 'rear-axle',
       feature: 'condition',
       word: 'cracked',
       instrument: 'eye',
@@ -44,8 +44,8 @@ describe('the list', () => {
 
   it('holds the newest sixty, oldest first, however many there are', async () => {
     await server.dataSource.query(
-      `INSERT INTO bike (id, tag, name, kind, facts, created_at, version)
-       SELECT gen_random_uuid(), 'N-' || n, 'Many', 'upright', '{}', now() + n * interval '1 second', 1 FROM generate_series(1, 200) n`,
+      `INSERT INTO bike (id, tag, name, kind, created_at, version)
+       SELECT gen_random_uuid(), 'N-' || n, 'Many', 'upright', now() + n * interval '1 second', 1 FROM generate_series(1, 200) n`,
     );
     const all = await list();
     expect(all).toHaveLength(60);

@@ -92,8 +92,8 @@ describe('a bike with six thousand events', () => {
     const bike = randomUUID();
     await put(`/api/bikes/${bike}`, { tag: 'MQ-92', name: 'Much written of', kind: 'upright' });
     await database.dataSource.query(
-      `INSERT INTO job_event (id, bike_id, kind, data, at, person)
-       SELECT gen_random_uuid(), $1, 'step', jsonb_build_object('stepId', 'power.cut-off', 'how', 'problem',
+      `INSERT INTO job_event (id, bike_id, kind, place, schema_version, data, at, person_name)
+       SELECT gen_random_uuid(), $1, 'step', 'rear-axle', 2, jsonb_build_object('stepId', 'power.cut-off', 'how', 'problem',
          'because', 'Note ' || n, 'values', jsonb_build_object()), now() - n * interval '1 minute', 'Hand'
        FROM generate_series(1, 6000) n`,
       [bike],

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 
+import { toldBetween, type BikeFacts } from '@cricket/core/bike-facts';
 import { exampleLawClasses } from '@cricket/core/law';
 
 import { demoStores } from '../src/demo/stores';
@@ -27,27 +28,81 @@ const facts = {
 };
 
 describe('take-in', () => {
-  it('keeps what the rider told, with its version, and journals it', async () => {
+  const tell = (id: string, tellings: object[], takenAt = '2026-03-02T09:00:00.000Z', entry: string = randomUUID()) =>
+    server.send('PUT', `/api/bikes/${id}/take-in/${entry}`, {
+      tellings: tellings.map((telling) => ({ id: randomUUID(), ...telling })),
+      takenAt,
+    });
+  const all = toldBetween({}, facts as BikeFacts);
+
+  it('keeps what the rider told, answer by answer, and journals it', async () => {
     const id = await newBike();
-    const put = await server.send('PUT', `/api/bikes/${id}/take-in`, { facts, version: 1 });
+    const put = await tell(id, all);
     expect(put.status).toBe(200);
-    expect(put.json.bike).toMatchObject({ facts, version: 2 });
-    const stale = await server.send('PUT', `/api/bikes/${id}/take-in`, { facts: {}, version: 1 });
-    expect(stale.status).toBe(409);
-    expect(stale.json).toMatchObject({ code: 'version-conflict', current: { version: 2 } });
+    expect(put.json.bike).toMatchObject({ facts, version: 1 });
+    expect(put.json.readings).toHaveLength(all.length);
+    expect(put.json.readings[0]).toMatchObject({ place: 'bike', person: 'Hand', valueMm: null });
     const journal = await server.send('GET', `/api/bikes/${id}/journal`);
     expect(journal.json.map(({ action }: { action: string }) => action)).toEqual(['bike-in', 'taken-in']);
+    expect(journal.json[1].after).toEqual(facts);
+  });
+
+  it('adds up what two phones tell, in whatever order they are heard; the later answer to one question holds', async () => {
+    const id = await newBike();
+    const at = (minute: number) => `2026-03-02T09:0${minute}:00.000Z`;
+    await tell(
+      id,
+      [
+        { feature: 'riderKg', is: 82 },
+        { feature: 'job.school', is: 'wheel-first' },
+      ],
+      at(5),
+    );
+    await tell(
+      id,
+      [
+        { feature: 'riderKg', is: 75 },
+        { feature: 'job.folds', is: true },
+      ],
+      at(2),
+    );
+    const { json } = await tell(
+      id,
+      [
+        { feature: 'loadKg', is: 8 },
+        { feature: 'brakes.rear', is: { kind: 'rim' } },
+      ],
+      at(3),
+    );
+    expect(json.bike.facts).toEqual({
+      riderKg: 82,
+      loadKg: 8,
+      brakes: { rear: { kind: 'rim' } },
+      job: { school: 'wheel-first', folds: true },
+    });
+    const forgotten = await tell(id, [{ feature: 'riderKg', is: null }], at(6));
+    expect(forgotten.json.bike.facts).not.toHaveProperty('riderKg');
+  });
+
+  it('is taken once, however often it is sent', async () => {
+    const id = await newBike();
+    const body = { tellings: [{ id: randomUUID(), feature: 'riderKg', is: 70 }], takenAt: '2026-03-02T09:00:00.000Z' };
+    const path = `/api/bikes/${id}/take-in/${randomUUID()}`;
+    const writeId = { 'x-write-id': randomUUID() };
+    for (let times = 0; times < 2; times++) expect((await server.send('PUT', path, body, writeId)).status).toBe(200);
+    expect((await server.send('GET', `/api/bikes/${id}`)).json.readings).toHaveLength(1);
+    expect((await server.send('PUT', path, body)).json.code).toBe('id-taken');
   });
 
   it.each([
-    ['riderKg', { riderKg: 9999 }, 'riderKg is 9999; it must be a number from 20 to 250 kg'],
-    ['climb.gradePercent', { climb: { gradePercent: -1, minutes: 5 } }, 'climb.gradePercent is -1'],
-    ['colour', { colour: 'red' }, 'left out'],
-    ['riderKg', { riderKg: 'heavy' }, 'riderKg is "heavy"'],
-    ['notes', { notes: ['x'.repeat(500)] }, '400 characters'],
-  ])('names field, value and range of a bad %s', async (_, bad, words) => {
-    const id = await newBike();
-    const put = await server.send('PUT', `/api/bikes/${id}/take-in`, { facts: bad, version: 1 });
+    ['riderKg', 9999, 'riderKg is 9999; it must be a number from 20 to 250 kg'],
+    ['climb', { gradePercent: -1, minutes: 5 }, 'climb.gradePercent is -1'],
+    ['colour', 'red', 'must be one of bikeKg'],
+    ['riderKg', 'heavy', 'riderKg is "heavy"'],
+    ['notes', ['x'.repeat(500)], '400 characters'],
+    ['job.school', 'mine', 'job.school is "mine"'],
+  ])('names field, value and range of a bad %s', async (feature, is, words) => {
+    const put = await tell(await newBike(), [{ feature, is }]);
     expect(put.status).toBe(422);
     expect(JSON.stringify(put.json.errors)).toContain(JSON.stringify(words).slice(1, -1));
   });
@@ -55,7 +110,7 @@ describe('take-in', () => {
 
 describe('orders', () => {
   const line = {
-    end: 'front',
+    place: 'front-axle',
     what: 'Kit FW-1',
     count: 1,
     reason: 'The conversion.',
@@ -225,8 +280,11 @@ describe('a job as one file', () => {
     expect(put.status).toBe(201);
     const back = (await shop.send('GET', `/api/jobs/${job.record.bike.id}`)).json;
     // Exactly, but for the mark of where its stacks and events come from.
-    const { stacks, events } = job.record;
-    for (const row of [...stacks, ...events]) row.imported = true;
+    const { acceptances, events } = job.record;
+    for (const row of [...acceptances, ...events]) row.imported = true;
+    // Nobody here has the ids of the other shop's people.
+    const lists = Object.values(job.record).filter(Array.isArray) as { personId: string | null }[][];
+    for (const row of lists.flat()) row.personId = null;
     for (const event of events) event.receivedAt = expect.any(String);
     expect(back).toEqual(job);
     const again = await shop.send('PUT', `/api/jobs/${randomUUID()}`, job);
@@ -240,10 +298,11 @@ describe('a job as one file', () => {
     const id = job.record.bike.id;
     // The same catalogue in both shops.
     const original = (await shop.send('GET', `/api/bikes/${finished.bike.id}`)).json;
-    for (const list of ['choices', 'stacks'])
-      for (const [at, row] of job.record[list].entries()) row.wheelId = original[list][at].wheelId;
+    for (const [at, row] of job.record.choices.entries()) row.wheelId = original.choices[at].wheelId;
+    for (const [at, row] of job.record.acceptances.entries())
+      row.input.wheelId = original.acceptances[at].input.wheelId;
     // The word of the other shop's owner says nothing here.
-    const foreign = { kind: 'vouched', data: { because: 'All of it was done by hands that we know' } };
+    const foreign = { kind: 'vouched', place: 'bike', data: { because: 'All of it was done by hands that we know' } };
     const like = job.record.events[0];
     job.record.events.push({ ...like, ...foreign, id: randomUUID() });
     expect((await shop.send('PUT', `/api/jobs/${randomUUID()}`, job)).status).toBe(201);
@@ -259,7 +318,7 @@ describe('a job as one file', () => {
       shop.send(
         'PUT',
         `/api/bikes/${id}/events/${randomUUID()}`,
-        { kind: 'vouched', data: { because }, at: new Date().toISOString() },
+        { kind: 'vouched', place: 'bike', data: { because }, at: new Date().toISOString() },
         { cookie: await shop.signedIn(role) },
       );
     const because = 'Our own other shop, the same people and tools';
@@ -295,22 +354,22 @@ describe('a job as one file', () => {
     [
       'a word that the feature does not know',
       (job: ReturnType<typeof elsewhere>) => Object.assign(job.record.readings.find(wordly), { word: 'cheese' }),
-      /^record\.readings\.\d+$/,
+      /^record\.readings\.\d+\.word$/,
     ],
     [
       'a stack without washers',
-      (job: ReturnType<typeof elsewhere>) => delete job.record.stacks[0].snapshot.stack.left,
-      'record.stacks.0.snapshot.stack.left',
+      (job: ReturnType<typeof elsewhere>) => delete job.record.acceptances[0].result.stack.left,
+      'record.acceptances.0.result.stack.left',
     ],
     [
       'nothing of what was signed',
-      (job: ReturnType<typeof elsewhere>) => (job.record.stacks[0].snapshot = {}),
-      'record.stacks.0.snapshot.wheel',
+      (job: ReturnType<typeof elsewhere>) => (job.record.acceptances[0].input = {}),
+      'record.acceptances.0.input.wheelId',
     ],
     [
       'a plan of another kind',
-      (job: ReturnType<typeof elsewhere>) => (job.record.stacks[0].snapshot.planned.end.packing = 'much'),
-      'record.stacks.0.snapshot.planned.end.packing',
+      (job: ReturnType<typeof elsewhere>) => (job.record.acceptances[0].result.planned.end.packing = 'much'),
+      'record.acceptances.0.result.planned.end.packing',
     ],
     ['a cyclic or missing record', (job: ReturnType<typeof elsewhere>) => delete job.record, 'record'],
   ])('with %s is refused as a whole', async (_, spoil, path) => {

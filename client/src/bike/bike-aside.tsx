@@ -8,6 +8,7 @@ import type { EndState } from '@cricket/core/next-action';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import type { KitFacts } from '@cricket/core/kit';
+import { axleAt } from '@cricket/core/model';
 import { View } from 'react-native';
 
 import { useWrites } from '../data/use-writes';
@@ -31,7 +32,7 @@ export function BikeAside({ record, end, states }: BikeAsideProps) {
   const [width, setWidth] = useState(0);
   const { choose } = useWrites();
   const pick = (picked: End) => {
-    if (picked !== end) void choose(record.bike.id, { end: picked, kind: 'end' });
+    if (picked !== end) void choose(record.bike.id, { place: axleAt(picked), kind: 'place' });
   };
   return (
     <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
@@ -93,10 +94,10 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
   const { end, facts, wheel, fit, next } = state;
   const plan = measurePlan(facts).filter(({ required }) => required);
   const done = plan.filter(({ state: how }) => how === 'settled').length;
-  const accepted = [...heldStacks(record)].reverse().find((stack) => stack.end === end);
+  const accepted = [...heldStacks(record)].reverse().find(({ place }) => place === axleAt(end));
   const asked = openAtTakeIn(record.bike.facts, end);
   const listed = fit ? listedLines(record, end, fit.shopping) : [];
-  const rounds = eventsOf(record.events, 'truing').filter(({ data }) => data.end === end).length;
+  const rounds = eventsOf(record.events, 'truing').filter(({ place }) => place === axleAt(end)).length;
   const stepsDone = new Set(
     eventsOf(record.events, 'step')
       .filter(({ data }) => data.how === 'done')

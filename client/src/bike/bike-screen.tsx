@@ -1,5 +1,6 @@
 import { isCarbon, openFeatures, type EndFacts } from '@cricket/core/end-facts';
 import { firstLookFeatures, type End } from '@cricket/core/features';
+import { axleAt } from '@cricket/core/model';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 
@@ -48,7 +49,7 @@ export function BikeScreen() {
   const { next } = states[end];
   const sentence = nextSentence(next);
   const goOn = () => {
-    if (next.kind === 'refused') void choose(bikeId, { end: next.other, kind: 'end' });
+    if (next.kind === 'refused') void choose(bikeId, { place: axleAt(next.other), kind: 'place' });
     else router.navigate(nextPath(bikeId, next) as never);
   };
   return (

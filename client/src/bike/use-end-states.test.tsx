@@ -34,7 +34,7 @@ const empty: BikeRecord = {
   } as unknown as BikeRecord['bike'],
   readings: [],
   choices: [],
-  stacks: [],
+  acceptances: [],
   orders: [],
   events: [],
   photos: [],
@@ -42,7 +42,7 @@ const empty: BikeRecord = {
 const workshop = { wheels: [], stores: [] };
 const ends = ['front', 'rear'] as const;
 const event = (id: string, kind: 'step' | 'override', withdrawnAt: string | null = null) =>
-  ({ id, kind, data: {}, at: `2026-03-02T09:00:0${id}Z`, person: 'Wren', withdrawnAt }) as never;
+  ({ id, kind, place: 'front-axle', data: {}, at: `2026-03-02T09:00:0${id}Z`, person: 'Wren', withdrawnAt }) as never;
 
 async function shown(record: BikeRecord | null) {
   const hook = await renderHook(({ now }: { now: BikeRecord | null }) => useEndStates(now, ends, workshop), {

@@ -74,7 +74,12 @@ export function ClaimScreen() {
           <Part title={words.photos}>
             <View className="flex-row flex-wrap gap-2">
               {photos.map(({ id }) => (
-                <img key={id} src={routes.photo(bikeId, id)} alt={words.photo} className="max-h-[260px] max-w-full" />
+                <img
+                  key={id}
+                  src={routes.fact(bikeId, 'photo', id)}
+                  alt={words.photo}
+                  className="max-h-[260px] max-w-full"
+                />
               ))}
             </View>
           </Part>

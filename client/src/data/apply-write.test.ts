@@ -17,7 +17,7 @@ const pending = (about: WriteAbout, body: object = {}): PendingWrite => ({
 const bikeIn = pending({ kind: 'bike-in', bikeId: 'b' }, { tag: 'MQ-1', name: 'Ferry bike', kind: 'upright' });
 const reading = pending(
   { kind: 'reading', bikeId: 'b', id: 'r' },
-  { end: 'front', feature: 'old-axle', valueMm: 9, instrument: 'calipers', takenAt: '2026-03-02T09:01:00Z' },
+  { place: 'front-axle', feature: 'old-axle', valueMm: 9, instrument: 'calipers', takenAt: '2026-03-02T09:01:00Z' },
 );
 
 describe('applyWrite', () => {
@@ -37,18 +37,25 @@ describe('applyWrite', () => {
       bikeIn,
       reading,
       pending({ kind: 'reading-withdrawn', bikeId: 'b', id: 'r' }),
-      pending({ kind: 'choice', bikeId: 'b', id: 'c' }, { end: 'rear', kind: 'end', chosenAt: 'x' }),
+      pending({ kind: 'choice', bikeId: 'b', id: 'c' }, { place: 'rear-axle', kind: 'place', chosenAt: 'x' }),
     ].reduce<BikeRecord | null>(applyWrite, null);
     expect(record?.readings[0]?.withdrawnAt).toBe('2026-03-02T09:00:00Z');
-    expect(record?.choices).toMatchObject([{ end: 'rear', wheelId: null }]);
+    expect(record?.choices).toMatchObject([{ place: 'rear-axle', wheelId: null }]);
   });
 
-  it('lets a second change of the take-in build on one that waits', () => {
-    const changes = [2, 3].map((mass, index) =>
-      pending({ kind: 'taken-in', bikeId: 'b' }, { facts: { massKg: mass }, version: index + 1 }),
-    );
-    const record = [bikeIn, ...changes].reduce<BikeRecord | null>(applyWrite, null);
-    expect(record?.bike).toMatchObject({ facts: { massKg: 3 }, version: 3 });
+  it('adds up what waits of the take-in: the last answer to each question holds, and none is there twice', () => {
+    const told = (id: string, feature: string, is: unknown, minute: number) =>
+      pending(
+        { kind: 'taken-in', bikeId: 'b', id },
+        {
+          tellings: [{ id: `of-${id}`, feature, is }],
+          takenAt: `2026-03-02T09:0${minute}:00Z`,
+        },
+      );
+    const changes = [told('1', 'riderKg', 70, 1), told('2', 'job.school', 'inside', 2), told('3', 'riderKg', 72, 3)];
+    const record = [bikeIn, ...changes, changes[1]!].reduce<BikeRecord | null>(applyWrite, null);
+    expect(record?.bike).toMatchObject({ facts: { riderKg: 72, job: { school: 'inside' } }, version: 1 });
+    expect(record?.readings).toHaveLength(3);
   });
 
   it('leaves out what was refused, and foresees no stack', () => {
@@ -56,11 +63,11 @@ describe('applyWrite', () => {
       ...reading,
       refused: { type: '', title: '', status: 422, code: 'invalid-input' as const, errors: [] },
     };
-    const record = [bikeIn, refused, pending({ kind: 'stack', bikeId: 'b', id: 's' })].reduce<BikeRecord | null>(
+    const record = [bikeIn, refused, pending({ kind: 'acceptance', bikeId: 'b', id: 's' })].reduce<BikeRecord | null>(
       applyWrite,
       null,
     );
     expect(record?.readings).toEqual([]);
-    expect(record?.stacks).toEqual([]);
+    expect(record?.acceptances).toEqual([]);
   });
 });

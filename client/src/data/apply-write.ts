@@ -1,5 +1,6 @@
 import type { BikeRecord, Choice, JobEvent, OrderLine, Photo, Reading } from '@cricket/contract/shapes';
-import type { BikeFacts } from '@cricket/core/bike-facts';
+import { toldFacts, type Telling } from '@cricket/core/bike-facts';
+import { jobEventSchemaVersion } from '@cricket/core/job-events';
 
 import type { PendingWrite } from './outbox-store';
 
@@ -18,8 +19,8 @@ export function applyWrite(record: BikeRecord | null, write: PendingWrite): Bike
     case 'bike-changed':
       return { ...record, bike: { ...record.bike, ...write.body, version: versionAfter(record, write) } };
     case 'taken-in': {
-      const { facts } = write.body as { facts: BikeFacts };
-      return { ...record, bike: { ...record.bike, facts, version: versionAfter(record, write) } };
+      const readings = [...record.readings, ...told(write, about.bikeId).filter(({ id }) => !has(record.readings, id))];
+      return { ...record, readings, bike: { ...record.bike, facts: toldFacts(readings) } };
     }
     case 'order':
       return withOrder(record, write, about.id);
@@ -72,7 +73,7 @@ function newRecord({ body, madeAt }: PendingWrite, bikeId: string): BikeRecord {
     withdrawnAt: null,
     version: 1,
   } as BikeRecord['bike'];
-  return { bike, readings: [], choices: [], stacks: [], orders: [], events: [], photos: [] };
+  return { bike, readings: [], choices: [], acceptances: [], orders: [], events: [], photos: [] };
 }
 
 function withdrawn<T extends { id: string; withdrawnAt?: string | null | undefined }>(
@@ -84,52 +85,64 @@ function withdrawn<T extends { id: string; withdrawnAt?: string | null | undefin
 }
 
 /** An order line as it will be, with the version that it will have: one step more may follow at once. */
-function withOrder(record: BikeRecord, { body, person, madeAt }: PendingWrite, id: string): BikeRecord {
+function withOrder(record: BikeRecord, write: PendingWrite, id: string): BikeRecord {
+  const { body, madeAt } = write;
   const { version } = body as { version: number };
-  const line = { ...body, id, bikeId: record.bike.id, person, changedAt: madeAt, version: version + 1 } as OrderLine;
+  const bikeId = record.bike.id;
+  const line = { ...body, ...signed(write, { bikeId, id }), changedAt: madeAt, version: version + 1 } as OrderLine;
   return { ...record, orders: [...record.orders.filter((item) => item.id !== id), line] };
 }
 
-function reading({ body, person }: PendingWrite, about: { bikeId: string; id: string }): Reading {
-  const blank = { valueMm: null, word: null, parts: null, typed: null, unit: null };
-  return {
-    ...blank,
-    ...body,
-    id: about.id,
-    bikeId: about.bikeId,
-    person,
-    withdrawnAt: null,
-    withdrawnBecause: null,
-  } as Reading;
+/** What any fact on its way says of itself. */
+function signed({ person, personId }: PendingWrite, { bikeId, id }: { bikeId: string; id: string }) {
+  return { id, bikeId, person, personId: personId ?? null };
 }
 
-function choice({ body, person }: PendingWrite, about: { bikeId: string; id: string }): Choice {
-  return { wheelId: null, withdrawnAt: null, ...body, id: about.id, bikeId: about.bikeId, person } as Choice;
+const blankReading = {
+  valueMm: null,
+  word: null,
+  parts: null,
+  told: null,
+  typed: null,
+  unit: null,
+  withdrawnAt: null,
+  withdrawnBecause: null,
+};
+
+function reading(write: PendingWrite, about: { bikeId: string; id: string }): Reading {
+  return { ...blankReading, ...write.body, ...signed(write, about) } as Reading;
 }
 
-function event({ body, person, personId }: PendingWrite, about: { bikeId: string; id: string }): JobEvent {
-  return {
-    ...body,
-    id: about.id,
-    bikeId: about.bikeId,
-    person,
-    personId: personId ?? null,
-    withdrawnAt: null,
-  } as JobEvent;
+/** Each answer of a take-in is a reading of the whole bike. */
+function told(write: PendingWrite, bikeId: string): Reading[] {
+  const { tellings, takenAt } = write.body as { tellings: (Telling & { id: string })[]; takenAt: string };
+  return tellings.map(({ id, feature, is }) => ({
+    ...blankReading,
+    ...signed(write, { bikeId, id }),
+    place: 'bike',
+    feature,
+    told: { is },
+    instrument: 'eye',
+    takenAt,
+  }));
+}
+
+function choice(write: PendingWrite, about: { bikeId: string; id: string }): Choice {
+  return { wheelId: null, withdrawnAt: null, ...write.body, ...signed(write, about) } as Choice;
+}
+
+function event(write: PendingWrite, about: { bikeId: string; id: string }): JobEvent {
+  const rest = { schemaVersion: jobEventSchemaVersion, withdrawnAt: null };
+  return { ...write.body, ...rest, ...signed(write, about) } as JobEvent;
 }
 
 /** A photo on its way: its picture is still in the write, its size is not known before the server has read it. */
-function photo({ body, person }: PendingWrite, about: { bikeId: string; id: string }): Photo {
-  const { about: place, note = null, takenAt } = body as Pick<Photo, 'about' | 'note' | 'takenAt'>;
-  return {
-    id: about.id,
-    bikeId: about.bikeId,
-    about: place,
-    note,
+function photo(write: PendingWrite, about: { bikeId: string; id: string }): Photo {
+  const {
+    place,
+    about: shot,
+    note = null,
     takenAt,
-    person,
-    widthPx: 0,
-    heightPx: 0,
-    withdrawnAt: null,
-  };
+  } = write.body as Pick<Photo, 'place' | 'about' | 'note' | 'takenAt'>;
+  return { ...signed(write, about), place, about: shot, note, takenAt, widthPx: 0, heightPx: 0, withdrawnAt: null };
 }

@@ -1,7 +1,9 @@
 import type { Problem } from '@cricket/contract/problem';
+import type { FactKind } from '@cricket/contract/register';
 import { openDB, type DBSchema } from 'idb';
 
 import type { WriteRequest } from './api';
+import { upcastWrite } from './upcast-write';
 
 /** A write that the server has not taken yet. */
 export interface PendingWrite extends WriteRequest {
@@ -17,22 +19,8 @@ export interface PendingWrite extends WriteRequest {
 }
 
 export type WriteAbout =
-  | { kind: 'bike-in' | 'bike-changed' | 'bike-out' | 'taken-in' | 'job-in'; bikeId: string }
-  | {
-      kind:
-        | 'reading'
-        | 'reading-withdrawn'
-        | 'choice'
-        | 'choice-withdrawn'
-        | 'stack'
-        | 'order'
-        | 'event'
-        | 'event-withdrawn'
-        | 'photo'
-        | 'photo-withdrawn';
-      bikeId: string;
-      id: string;
-    }
+  | { kind: 'bike-in' | 'bike-changed' | 'bike-out' | 'job-in'; bikeId: string }
+  | { kind: FactKind | `${FactKind}-withdrawn` | 'taken-in' | 'order'; bikeId: string; id: string }
   | { kind: 'store-item' | 'store-item-out' | 'wheel' | 'settings' | 'stores-import' | 'wheels-import'; id: string };
 
 interface OutboxSchema extends DBSchema {
@@ -53,15 +41,23 @@ export interface OutboxStore {
 /** Opens the outbox in IndexedDB; falls back to memory where the browser has none. */
 export async function openOutboxStore(): Promise<OutboxStore> {
   try {
-    return overDatabase(
-      await openDB<OutboxSchema>('cricket-outbox', 1, {
-        upgrade(database) {
-          database.createObjectStore('writes', { keyPath: 'seq', autoIncrement: true });
-        },
-      }),
-    );
+    const database = await openDB<OutboxSchema>('cricket-outbox', 1, {
+      upgrade(opened) {
+        opened.createObjectStore('writes', { keyPath: 'seq', autoIncrement: true });
+      },
+    });
+    await bringUp(database);
+    return overDatabase(database);
   } catch {
     return inMemory();
+  }
+}
+
+/** What an earlier version of the app has left is kept from now on as this one would. */
+export async function bringUp(database: WriteTable): Promise<void> {
+  for (const write of await database.getAll('writes')) {
+    const now = upcastWrite(write);
+    if (now !== write) await database.put('writes', now);
   }
 }
 

@@ -37,8 +37,8 @@ function keepOfBike(write: PendingWrite, about: Extract<WriteAbout, { bikeId: st
   const key = keys.bike(about.bikeId);
   queryClient.setQueryData<BikeRecord>(key, (record) => {
     if (wholeRecord.has(about.kind)) return answer as BikeRecord;
-    if (record && about.kind === 'stack') {
-      return { ...record, stacks: replaced(record.stacks, answer as BikeRecord['stacks'][number]) };
+    if (record && about.kind === 'acceptance') {
+      return { ...record, acceptances: replaced(record.acceptances, answer as BikeRecord['acceptances'][number]) };
     }
     if (record && about.kind === 'order') {
       return { ...record, orders: replaced(record.orders, answer as BikeRecord['orders'][number]) };

@@ -10,7 +10,9 @@ import type {
   WheelEntry,
 } from '@cricket/contract';
 import type { OrderLine, ShopSettings, Wheel } from '@cricket/contract/shapes';
-import type { BikeFacts } from '@cricket/core/bike-facts';
+import type { Telling } from '@cricket/core/bike-facts';
+import type { Place } from '@cricket/core/model';
+import type { FactKind } from '@cricket/contract/register';
 import type { JobEventData, JobEventKind } from '@cricket/core/job-events';
 import type { StoreItem as CoreStoreItem } from '@cricket/core/parts';
 import { useMemo } from 'react';
@@ -24,7 +26,7 @@ import { outbox } from './shared-outbox';
 /** What a line of an order says when it is written. */
 export type OrderEntry = Pick<
   OrderLine,
-  'end' | 'what' | 'count' | 'reason' | 'costEach' | 'leadDays' | 'state' | 'version'
+  'place' | 'what' | 'count' | 'reason' | 'costEach' | 'leadDays' | 'state' | 'version'
 >;
 
 /** Everything that can be written. Each returns how it ended; nothing is lost in between. */
@@ -37,14 +39,15 @@ export interface Writes {
   choose(bikeId: string, body: Omit<NewChoice, 'chosenAt'>): Promise<Outcome>;
   takeChoiceBack(bikeId: string, choiceId: string): Promise<Outcome>;
   /** The id and write id are the caller's, so that a double tap makes one record. */
-  acceptStack(bikeId: string, stackId: string, writeId: string, body: NewStack): Promise<Outcome>;
+  accept(bikeId: string, acceptanceId: string, writeId: string, body: NewStack): Promise<Outcome>;
   putStoreItem(itemId: string, body: StoreItemEntry): Promise<Outcome>;
   withdrawStoreItem(itemId: string): Promise<Outcome>;
-  takeIn(bikeId: string, facts: BikeFacts, version: number): Promise<Outcome>;
+  /** Only what is new: see `toldBetween`. */
+  takeIn(bikeId: string, tellings: readonly Telling[]): Promise<Outcome>;
   putOrder(bikeId: string, lineId: string, line: OrderEntry): Promise<Outcome>;
   putSettings(settings: ShopSettings): Promise<Outcome>;
   /** Says that something happened to a job, now. */
-  addEvent<K extends JobEventKind>(bikeId: string, kind: K, data: JobEventData<K>): Promise<Outcome>;
+  addEvent<K extends JobEventKind>(bikeId: string, kind: K, place: Place, data: JobEventData<K>): Promise<Outcome>;
   withdrawEvent(bikeId: string, eventId: string, because?: string): Promise<Outcome>;
   addPhoto(bikeId: string, photoId: string, photo: Omit<NewPhoto, 'takenAt'>): Promise<Outcome>;
   withdrawPhoto(bikeId: string, photoId: string): Promise<Outcome>;
@@ -65,56 +68,45 @@ export function useWrites(): Writes {
       about: WriteAbout,
       writeId: string = crypto.randomUUID(),
     ) => outbox.submit({ writeId, method, path, body, person, personId }, about);
+    const add = (
+      bikeId: string,
+      kind: FactKind,
+      body: object,
+      id: string = crypto.randomUUID(),
+      writeId: string = crypto.randomUUID(),
+    ) => submit('PUT', routes.fact(bikeId, kind, id), body, { kind, bikeId, id }, writeId);
+    const takeBack = (bikeId: string, kind: FactKind, id: string, because?: string) =>
+      submit('PUT', routes.factWithdrawal(bikeId, kind, id), because ? { because } : {}, {
+        kind: `${kind}-withdrawn`,
+        bikeId,
+        id,
+      });
     return {
       bringBikeIn: (bikeId, body) => submit('PUT', routes.bike(bikeId), body, { kind: 'bike-in', bikeId }),
       changeBike: (bikeId, body) => submit('PATCH', routes.bike(bikeId), body, { kind: 'bike-changed', bikeId }),
       takeBikeOut: (bikeId) => submit('PUT', routes.bikeWithdrawal(bikeId), {}, { kind: 'bike-out', bikeId }),
-      keepReading: (bikeId, body) => {
-        const id = crypto.randomUUID();
-        return submit('PUT', routes.reading(bikeId, id), body, { kind: 'reading', bikeId, id });
-      },
-      withdrawReading: (bikeId, id, because) =>
-        submit('PUT', routes.readingWithdrawal(bikeId, id), because ? { because } : {}, {
-          kind: 'reading-withdrawn',
-          bikeId,
-          id,
-        }),
-      choose: (bikeId, body) => {
-        const id = crypto.randomUUID();
-        const chosenAt = now().toISOString();
-        return submit('PUT', routes.choice(bikeId, id), { ...body, chosenAt }, { kind: 'choice', bikeId, id });
-      },
-      takeChoiceBack: (bikeId, id) =>
-        submit('PUT', routes.choiceWithdrawal(bikeId, id), {}, { kind: 'choice-withdrawn', bikeId, id }),
-      acceptStack: (bikeId, id, writeId, body) =>
-        submit('PUT', routes.stack(bikeId, id), body, { kind: 'stack', bikeId, id }, writeId),
+      keepReading: (bikeId, body) => add(bikeId, 'reading', body),
+      withdrawReading: (bikeId, id, because) => takeBack(bikeId, 'reading', id, because),
+      choose: (bikeId, body) => add(bikeId, 'choice', { ...body, chosenAt: now().toISOString() }),
+      takeChoiceBack: (bikeId, id) => takeBack(bikeId, 'choice', id),
+      accept: (bikeId, id, writeId, body) => add(bikeId, 'acceptance', body, id, writeId),
       putStoreItem: (id, body) => submit('PUT', routes.storeItem(id), body, { kind: 'store-item', id }),
       withdrawStoreItem: (id) =>
         submit('PUT', `${routes.storeItem(id)}/withdrawal`, {}, { kind: 'store-item-out', id }),
-      takeIn: (bikeId, facts, version) =>
-        submit('PUT', routes.takeIn(bikeId), { facts, version }, { kind: 'taken-in', bikeId }),
+      takeIn: async (bikeId, tellings) => {
+        // Nothing new is nothing to send.
+        if (tellings.length === 0) return { kind: 'stored', answer: null };
+        const id = crypto.randomUUID();
+        const told = tellings.map((telling) => ({ id: crypto.randomUUID(), ...telling }));
+        const body = { tellings: told, takenAt: now().toISOString() };
+        return submit('PUT', routes.takeIn(bikeId, id), body, { kind: 'taken-in', bikeId, id });
+      },
       putOrder: (bikeId, id, line) => submit('PUT', routes.order(bikeId, id), line, { kind: 'order', bikeId, id }),
       putSettings: (settings) => submit('PUT', routes.settings, settings, { kind: 'settings', id: 'settings' }),
-      addEvent: (bikeId, kind, data) => {
-        const id = crypto.randomUUID();
-        const body = { kind, data, at: now().toISOString() };
-        return submit('PUT', routes.event(bikeId, id), body, { kind: 'event', bikeId, id });
-      },
-      withdrawEvent: (bikeId, id, because) =>
-        submit('PUT', routes.eventWithdrawal(bikeId, id), because ? { because } : {}, {
-          kind: 'event-withdrawn',
-          bikeId,
-          id,
-        }),
-      addPhoto: (bikeId, id, photo) =>
-        submit(
-          'PUT',
-          routes.photo(bikeId, id),
-          { ...photo, takenAt: now().toISOString() },
-          { kind: 'photo', bikeId, id },
-        ),
-      withdrawPhoto: (bikeId, id) =>
-        submit('PUT', routes.photoWithdrawal(bikeId, id), {}, { kind: 'photo-withdrawn', bikeId, id }),
+      addEvent: (bikeId, kind, place, data) => add(bikeId, 'event', { kind, place, data, at: now().toISOString() }),
+      withdrawEvent: (bikeId, id, because) => takeBack(bikeId, 'event', id, because),
+      addPhoto: (bikeId, id, photo) => add(bikeId, 'photo', { ...photo, takenAt: now().toISOString() }, id),
+      withdrawPhoto: (bikeId, id) => takeBack(bikeId, 'photo', id),
       importStores: (rows) => {
         const id = crypto.randomUUID();
         return submit('PUT', routes.storesImport(id), { rows }, { kind: 'stores-import', id });

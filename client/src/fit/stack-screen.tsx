@@ -1,7 +1,8 @@
 import { heldStacks } from '@cricket/contract/core-record';
 import { routes } from '@cricket/contract/routes';
-import type { AcceptedStack } from '@cricket/contract/shapes';
+import type { StackAcceptance } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
+import { axleAt } from '@cricket/core/model';
 import { format } from 'date-fns/format';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -42,10 +43,13 @@ export function StackScreen() {
   }
   const waiting = writes.some(
     ({ about, body, refused }) =>
-      about.kind === 'stack' && about.bikeId === bikeId && (body as { end?: string }).end === end && !refused,
+      about.kind === 'acceptance' &&
+      about.bikeId === bikeId &&
+      (body as { place?: string }).place === axleAt(end) &&
+      !refused,
   );
   const taken = [...heldStacks(record)]
-    .filter((stack) => stack.end === end)
+    .filter(({ place }) => place === axleAt(end))
     .sort((a, b) => (a.acceptedAt < b.acceptedAt ? 1 : -1))[0];
   if (!taken || waiting) {
     return (
@@ -95,6 +99,7 @@ export function StackScreen() {
         </View>
       ) : null}
       <StackSheet
+        end={end}
         taken={taken}
         title={`${record.bike.tag}  ${record.bike.name}`}
         lips={{ left: state.facts.sides.left.lip, right: state.facts.sides.right.lip }}
@@ -103,11 +108,18 @@ export function StackScreen() {
   );
 }
 
+interface StackSheetProps {
+  taken: StackAcceptance;
+  end: End;
+  title: string;
+  lips: AxleLineData['lips'];
+}
+
 /** The page that is printed. */
-function StackSheet({ taken, title, lips }: { taken: AcceptedStack; title: string; lips: AxleLineData['lips'] }) {
-  const { snapshot, end } = taken;
-  const { wheel, input, stack, outside, findings, verdict } = snapshot;
-  const data: AxleLineData = { wheel, input, stack, outside, lips, onLip: onLip(snapshot.slots) };
+function StackSheet({ taken, end, title, lips }: StackSheetProps) {
+  const { wheel, axle, byHand } = taken.input;
+  const { stack, outside, slots, findings, verdict } = taken.result;
+  const data: AxleLineData = { wheel, input: axle, stack, outside, lips, onLip: onLip(slots) };
   const { parts } = axleLayout(data);
   const hubOutwards = {
     left: parts.filter(({ side }) => side === 'left').reverse(),
@@ -125,7 +137,7 @@ function StackSheet({ taken, title, lips }: { taken: AcceptedStack; title: strin
         <Txt tone="soft">
           {[
             words.takenBy(format(new Date(taken.acceptedAt), 'd MMMM yyyy, HH:mm'), taken.person),
-            taken.byHand ? words.asChanged : null,
+            byHand ? words.asChanged : null,
           ]
             .filter(Boolean)
             .join(' · ')}

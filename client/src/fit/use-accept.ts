@@ -1,7 +1,7 @@
 import type { NewStack } from '@cricket/contract';
 import type { Problem } from '@cricket/contract/problem';
 import type { Stack } from '@cricket/core/axle-stack';
-import type { End } from '@cricket/core/features';
+import { axleAt, type End } from '@cricket/core/model';
 import { useRef, useState } from 'react';
 
 import { now } from '../data/clock';
@@ -15,7 +15,7 @@ import { useWrites } from '../data/use-writes';
  * @param onTaken - once it is on its way
  */
 export function useAccept(bikeId: string, end: End, key: string, onTaken: () => void) {
-  const { acceptStack } = useWrites();
+  const { accept } = useWrites();
   const ids = useRef<{ key: string; stackId: string; writeId: string } | null>(null);
   const [busy, setBusy] = useState(false);
   const [refused, setRefused] = useState<Problem | null>(null);
@@ -24,8 +24,9 @@ export function useAccept(bikeId: string, end: End, key: string, onTaken: () => 
     const { stackId, writeId } = ids.current;
     setBusy(true);
     setRefused(null);
-    const outcome = await acceptStack(bikeId, stackId, writeId, {
-      end,
+    const outcome = await accept(bikeId, stackId, writeId, {
+      kind: 'stack',
+      place: axleAt(end),
       wheelId,
       left: stack.left.inside,
       right: stack.right.inside,

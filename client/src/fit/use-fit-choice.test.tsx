@@ -32,7 +32,7 @@ const usual: [prefix: string, valueMm: number][] = [
 
 function readings(): Reading[] {
   const blank = {
-    end: 'front' as const,
+    place: 'front-axle' as const,
     valueMm: null,
     word: null,
     parts: null,

@@ -1,6 +1,6 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
-import type { End } from '@cricket/core/features';
 import { eventsOf } from '@cricket/core/job-events';
+import { axleAt, type End } from '@cricket/core/model';
 
 import { useRefusal } from '../data/use-refusal';
 import { useWrites } from '../data/use-writes';
@@ -20,11 +20,11 @@ export function useOverriding(record: BikeRecord | null, end: End, wheelId: stri
     messages: refusal.messages,
     override: async (findingId, because) => {
       if (!record || !wheelId) return;
-      await refusal.settle(await addEvent(record.bike.id, 'override', { end, wheelId, findingId, because }));
+      await refusal.settle(await addEvent(record.bike.id, 'override', axleAt(end), { wheelId, findingId, because }));
     },
     takeBack: async (findingId) => {
       const given = eventsOf(record?.events ?? [], 'override').filter(
-        ({ data }) => data.end === end && data.wheelId === wheelId && data.findingId === findingId,
+        ({ place, data }) => place === axleAt(end) && data.wheelId === wheelId && data.findingId === findingId,
       );
       for (const { id } of given) await refusal.settle(await withdrawEvent(record!.bike.id, id));
     },

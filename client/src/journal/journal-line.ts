@@ -1,7 +1,9 @@
 import type { JournalRow } from '@cricket/contract/shapes';
+import type { Place } from '@cricket/core/model';
 
 import { findingTitle } from '../fit/finding-titles';
 import { answerName, featureWords } from '../measure/feature-words';
+import { words as shared } from '../ui/words';
 import { words } from './words';
 
 export type JournalGroup = keyof typeof words.groups;
@@ -36,7 +38,9 @@ export function saysOf(
   const feature = text('feature');
   const valueMm = data['valueMm'];
   const parts = [
+    // Rows from before there were places say which end.
     named('end', (end) => words.ends[end] ?? end),
+    placeSaid(what['place']),
     named('feature', (id) => featureWords(id).title.toLowerCase()),
     named('stepId', (id) => titles.get(id) ?? stepName(id)),
     named('how', (how) => words.endings[how] ?? how),
@@ -52,6 +56,12 @@ export function saysOf(
     text('name'),
   ].filter((part) => part !== undefined);
   return [words.actions[action] ?? readable(action), parts.join(' · ')].filter(Boolean).join(': ');
+}
+
+/** Where it was, unless it was the whole bike. */
+function placeSaid(place: unknown): string | undefined {
+  if (typeof place !== 'string' || place === 'bike') return undefined;
+  return shared.places[place as Place]?.toLowerCase() ?? readable(place);
 }
 
 /** A step that the plan no longer has, told by its id: "axle-tight.front" is "axle tight, front". */

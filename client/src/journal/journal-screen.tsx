@@ -1,6 +1,7 @@
 import { routes } from '@cricket/contract/routes';
 import type { JournalRow } from '@cricket/contract/shapes';
 import { activeEnd } from '@cricket/core/choices';
+import { axleAt } from '@cricket/core/model';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns/format';
 import { startOfWeek } from 'date-fns/startOfWeek';
@@ -103,7 +104,7 @@ export function JournalScreen() {
               label={words.note}
               disabled={note.trim() === ''}
               onPress={() => {
-                void addEvent(bikeId, 'note', { end: activeEnd(record), words: note.trim() }).then(() =>
+                void addEvent(bikeId, 'note', axleAt(activeEnd(record)), { words: note.trim() }).then(() =>
                   journal.refetch(),
                 );
                 setNote('');

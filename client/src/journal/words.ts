@@ -17,6 +17,8 @@ export const words = {
     reading: 'Reading',
     'reading-withdrawn': 'Reading withdrawn',
     'choice-wheel': 'Kit chosen',
+    'choice-place': 'End chosen',
+    // In rows from before there were places.
     'choice-end': 'End chosen',
     'choice-withdrawn': 'Choice taken back',
     'stack-accepted': 'Stack taken',

@@ -1,7 +1,8 @@
-import type { Bike, BikeRecord } from '@cricket/contract/shapes';
+import type { BikeRecord } from '@cricket/contract/shapes';
 import { chosenWheelId } from '@cricket/core/choices';
 import type { End } from '@cricket/core/features';
 import type { KitFacts } from '@cricket/core/kit';
+import { toldBetween } from '@cricket/core/bike-facts';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useForm, useWatch, type Resolver } from 'react-hook-form';
@@ -64,19 +65,22 @@ function RiderForm({ record, end, code, kit }: RiderFormProps) {
   const { bike } = record;
   const router = useRouter();
   const { takeIn } = useWrites();
-  const refusal = useRefusal<Bike>();
-  const [version, setVersion] = useState<number | null>(null);
+  const refusal = useRefusal<never>();
+  // Only what is changed here is told: what others tell meanwhile stands.
+  const [known, setKnown] = useState(bike.facts);
   const { control, handleSubmit } = useForm<RiderFields>({
     mode: 'onTouched',
-    defaultValues: riderFields(bike.facts, kit, end),
+    defaultValues: riderFields(known, kit, end),
     resolver: checkRider as Resolver<RiderFields>,
   });
   const [use, throttle, pack] = useWatch({ control, name: ['use', 'throttle', 'pack'] });
   const keep = handleSubmit(async (values) => {
-    const outcome = await takeIn(bike.id, riderFacts(values, bike.facts, kit, end), version ?? bike.version);
-    const current = await refusal.settle(outcome);
-    if (current) setVersion(current.version);
-    if (outcome.kind !== 'refused') router.navigate(bikePath(bike.id) as never);
+    const facts = riderFacts(values, known, kit, end);
+    const outcome = await takeIn(bike.id, toldBetween(known, facts));
+    await refusal.settle(outcome);
+    if (outcome.kind === 'refused') return;
+    setKnown(facts);
+    router.navigate(bikePath(bike.id) as never);
   });
   return (
     <Screen
@@ -87,7 +91,7 @@ function RiderForm({ record, end, code, kit }: RiderFormProps) {
     >
       {refusal.messages.length > 0 ? (
         <View role="alert" className="mx-4 mb-2 border-2 border-stop bg-sheet p-3">
-          <Txt bold>{refusal.conflict ? words.conflict : refusal.messages.join(' ')}</Txt>
+          <Txt bold>{refusal.messages.join(' ')}</Txt>
         </View>
       ) : null}
       <View className="max-w-[720px] gap-5 px-4 py-2">

@@ -1,5 +1,6 @@
 import type { End } from '@cricket/core/features';
 import { chosenWheelId } from '@cricket/core/choices';
+import { axleAt } from '@cricket/core/model';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -50,8 +51,8 @@ export function MatchScreen() {
   const { choices } = bike.record;
   const chosenAt = (where: End) => chosenWheelId(choices, where);
   const take = (line: MatchLine) => {
-    void choose(bikeId, { end: line.end, kind: 'wheel', wheelId: line.wheelId });
-    if (line.end !== end) void choose(bikeId, { end: line.end, kind: 'end' });
+    void choose(bikeId, { place: axleAt(line.end), kind: 'wheel', wheelId: line.wheelId });
+    if (line.end !== end) void choose(bikeId, { place: axleAt(line.end), kind: 'place' });
     router.navigate(endPath(bikeId, line.end, 'order') as never);
   };
   const telling = lines && tellingReading(lines);

@@ -1,6 +1,5 @@
-import type { Bike, BikeRecord } from '@cricket/contract/shapes';
+import type { BikeRecord } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
-import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
 
@@ -38,8 +37,7 @@ export function ApprovalForm({ record, end }: { record: BikeRecord; end: End }) 
   const { bike } = record;
   const known = bike.facts.approvals?.[end];
   const { takeIn } = useWrites();
-  const refusal = useRefusal<Bike>();
-  const [version, setVersion] = useState<number | null>(null);
+  const refusal = useRefusal<never>();
   const { control, handleSubmit } = useForm<ApprovalFields>({
     mode: 'onTouched',
     defaultValues: known ?? { by: '', date: '', document: '' },
@@ -47,9 +45,7 @@ export function ApprovalForm({ record, end }: { record: BikeRecord; end: End }) 
   });
   const keep = handleSubmit(async (values) => {
     const approval = { by: values.by.trim(), date: values.date.trim(), document: values.document.trim() };
-    const facts = { ...bike.facts, approvals: { ...bike.facts.approvals, [end]: approval } };
-    const current = await refusal.settle(await takeIn(bike.id, facts, version ?? bike.version));
-    if (current) setVersion(current.version);
+    await refusal.settle(await takeIn(bike.id, [{ feature: `approvals.${end}`, is: approval }]));
   });
   return (
     <View className="max-w-[720px] gap-4 px-4 py-4" testID="approval">
@@ -59,7 +55,7 @@ export function ApprovalForm({ record, end }: { record: BikeRecord; end: End }) 
       {known ? <Txt tone="work">{words.kept(known.by, known.date, known.document)}</Txt> : null}
       {refusal.messages.length > 0 ? (
         <View role="alert" className="border-2 border-stop bg-sheet p-3">
-          <Txt bold>{refusal.conflict ? words.conflict : refusal.messages.join(' ')}</Txt>
+          <Txt bold>{refusal.messages.join(' ')}</Txt>
         </View>
       ) : null}
       {fields.map((name) => (

@@ -1,5 +1,6 @@
 import type { LengthFeature } from '@cricket/core/features';
 import { identifyStandard } from '@cricket/core/identify-standard';
+import { axleAt } from '@cricket/core/model';
 import type { ReactNode } from 'react';
 import { Pressable, useWindowDimensions, View } from 'react-native';
 
@@ -37,7 +38,7 @@ export function LengthReading({ measuring, feature, title, strip }: LengthReadin
   const { width, height } = useWindowDimensions();
   const wide = useWide();
   const unit = useLengthUnit();
-  const readings = record!.readings.filter((item) => item.end === end && item.feature === feature.id);
+  const readings = record!.readings.filter((item) => item.place === axleAt(end) && item.feature === feature.id);
   const statistics = facts!.lengths.get(feature.id);
   const accept = (text: string, stay = false) => {
     const judged = judgeTyped(text, unit, feature, statistics?.valueMm ?? null);

@@ -1,5 +1,6 @@
 import type { PartsFeature } from '@cricket/core/features';
 import type { LoosePart } from '@cricket/core/parts';
+import { axleAt } from '@cricket/core/model';
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 
@@ -44,7 +45,7 @@ export function PartsReading({
     typed.change('');
   };
   const typed = useTyped(`${bikeId}/${end}/${feature.id}`, add);
-  const readings = record!.readings.filter((item) => item.end === end && item.feature === feature.id);
+  const readings = record!.readings.filter((item) => item.place === axleAt(end) && item.feature === feature.id);
   const next = nextOpen(plan, feature.id);
   return (
     <Screen

@@ -8,6 +8,7 @@ import { useCallback, useMemo } from 'react';
 import { now } from '../data/clock';
 import { bikePath, endPath, firstLookPath, measurePath } from '../bike/paths';
 import { chosenWheelId } from '@cricket/core/choices';
+import { axleAt } from '@cricket/core/model';
 import { useBike, useWheels } from '../data/use-bikes';
 import { useWrites } from '../data/use-writes';
 import { useSettings } from '../settings/settings';
@@ -57,7 +58,7 @@ export function useMeasuring() {
     (value: ReadingValue, stay = false) => {
       if (!feature || !record) return;
       const body: NewReading = {
-        end,
+        place: axleAt(end),
         feature: feature.id,
         ...value,
         instrument: feature.kind === 'length' ? feature.instrument : 'eye',

@@ -1,4 +1,5 @@
 import type { WordFeature } from '@cricket/core/features';
+import { axleAt } from '@cricket/core/model';
 import type { ReactNode } from 'react';
 import { Pressable, useWindowDimensions, View } from 'react-native';
 
@@ -31,7 +32,7 @@ export function WordReading({
   const { width } = useWindowDimensions();
   const wide = useWide();
   const chosen = facts!.words.get(feature.id);
-  const readings = record!.readings.filter((item) => item.end === end && item.feature === feature.id);
+  const readings = record!.readings.filter((item) => item.place === axleAt(end) && item.feature === feature.id);
   const next = nextOpen(plan, feature.id);
   const says = featureWords(feature.id);
   return (

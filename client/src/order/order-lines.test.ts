@@ -9,7 +9,7 @@ const shopping = [
 const order = (what: string, state: OrderLine['state']): OrderLine => ({
   id: what,
   bikeId: 'b',
-  end: 'front',
+  place: 'front-axle',
   what,
   count: 1,
   reason: '',
@@ -18,6 +18,7 @@ const order = (what: string, state: OrderLine['state']): OrderLine => ({
   state,
   changedAt: '',
   person: '',
+  personId: null,
   version: 1,
 });
 const record = (...orders: OrderLine[]) => ({ orders }) as unknown as BikeRecord;
@@ -33,7 +34,7 @@ describe('the order', () => {
 
   it('keeps what was ordered and is no longer listed, and leaves out the other end', () => {
     const stray = { ...order('Washer 3 mm', 'ordered') };
-    const rear = { ...order('Kit RW-1', 'ordered'), end: 'rear' as const };
+    const rear = { ...order('Kit RW-1', 'ordered'), place: 'rear-axle' as const };
     expect(listedLines(record(stray, rear), 'front', shopping).map(({ what }) => what)).toEqual([
       'Kit FW-1',
       'Rotor bolt M5 × 10',

@@ -1,6 +1,7 @@
 import type { BikeRecord, OrderLine, OrderState } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
 import type { ShoppingLine } from '@cricket/core/fit';
+import { axleAt } from '@cricket/core/model';
 
 /** A line of the shopping list with what has been done about it. */
 export interface ListedLine extends ShoppingLine {
@@ -10,7 +11,7 @@ export interface ListedLine extends ShoppingLine {
 
 /** The shopping list with the orders that belong to it, by what is bought; what was ordered and is no longer listed stays. */
 export function listedLines(record: BikeRecord, end: End, shopping: readonly ShoppingLine[]): ListedLine[] {
-  const orders = record.orders.filter((order) => order.end === end);
+  const orders = record.orders.filter((order) => order.place === axleAt(end));
   const listed = shopping.map((line): ListedLine => {
     const order = orders.find(({ what }) => what === line.what) ?? null;
     return { ...line, order, state: order?.state ?? 'wanted' };

@@ -1,5 +1,6 @@
 import type { End } from '@cricket/core/features';
 import type { FitReport } from '@cricket/core/fit';
+import { axleAt } from '@cricket/core/model';
 import { addDays } from 'date-fns/addDays';
 import { format } from 'date-fns/format';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -56,7 +57,7 @@ export function OrderScreen() {
   const step = (line: ListedLine) => {
     const { what, count, reason, costEach, leadDays, order } = line;
     void putOrder(bikeId, order?.id ?? crypto.randomUUID(), {
-      end,
+      place: axleAt(end),
       what,
       count,
       reason: reason || what,

@@ -1,5 +1,6 @@
 import { routes } from '@cricket/contract/routes';
 import type { BikeRecord, Photo } from '@cricket/contract/shapes';
+import { placeShown } from '@cricket/core/model';
 import { format } from 'date-fns/format';
 import { useId, useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -39,7 +40,9 @@ export function PhotoStrip({ record, about, title, hint }: PhotoStripProps) {
     setProblem(null);
     try {
       const picture = await shrink(file);
-      await refusal.settle(await addPhoto(record.bike.id, crypto.randomUUID(), { about, picture }));
+      await refusal.settle(
+        await addPhoto(record.bike.id, crypto.randomUUID(), { place: placeShown(about), about, picture }),
+      );
     } catch (error) {
       if (!(error instanceof PictureError)) throw error;
       setProblem(error.kind === 'unreadable' ? words.unreadable : words.tooLarge);
@@ -150,6 +153,6 @@ function usePictures(bikeId: string): (photo: Photo, small: boolean) => string {
   return ({ id }, small) => {
     const waiting = writes.find(({ about }) => about.kind === 'photo' && about.id === id);
     if (waiting) return `data:image/jpeg;base64,${(waiting.body as { picture: string }).picture}`;
-    return `${routes.photo(bikeId, id)}${small ? '?size=small' : ''}`;
+    return `${routes.fact(bikeId, 'photo', id)}${small ? '?size=small' : ''}`;
   };
 }

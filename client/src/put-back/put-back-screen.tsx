@@ -1,5 +1,6 @@
 import { irreversibleKinds, type JobEventData } from '@cricket/core/job-events';
 import { putBack } from '@cricket/core/put-back';
+import { axleAt } from '@cricket/core/model';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -77,9 +78,9 @@ export function PutBackScreen() {
             {words.remains}
           </Txt>
           {remains.length === 0 ? <Txt>{words.remainsNone}</Txt> : null}
-          {remains.map(({ end, what: how, where: place, amountMm }) => (
-            <Txt key={`${end}${place}`}>
-              {`${words.end[end]}: ${place} ${words.what[how]}${amountMm === null ? '' : `, ${mm(amountMm)}`}`}
+          {remains.map(({ place, what: how, where: spot, amountMm }) => (
+            <Txt key={`${place}${spot}`}>
+              {`${shared.places[place]}: ${spot} ${words.what[how]}${amountMm === null ? '' : `, ${mm(amountMm)}`}`}
             </Txt>
           ))}
           {remains.length > 0 ? <Txt bold>{words.caution}</Txt> : null}
@@ -107,7 +108,7 @@ export function PutBackScreen() {
             label={words.keep}
             disabled={where.trim() === ''}
             onPress={() => {
-              void addEvent(bikeId, 'irreversible', { end: ends[0]?.end ?? 'front', what, where: where.trim() });
+              void addEvent(bikeId, 'irreversible', axleAt(ends[0]?.end ?? 'front'), { what, where: where.trim() });
               setWhere('');
             }}
             className="self-start"

@@ -30,7 +30,7 @@ const state = {
   accepted: null,
 } as unknown as EndState;
 const best = state.fit!.stack!.stacks[0]!;
-const record = { bike: { id: 'b' }, stacks: [], events: [] } as unknown as BikeRecord;
+const record = { bike: { id: 'b' }, acceptances: [], events: [] } as unknown as BikeRecord;
 const figures = (values: Record<string, number>): CheckValues => ({ ...noValues, figures: values });
 const show = (values: CheckValues = noValues, who: 'Wren' | 'Tolly' = 'Wren') =>
   renderAt(who, <AsFitted record={record} state={state} values={values} />);
@@ -54,7 +54,7 @@ describe('washers as fitted', () => {
     await waitFor(() => expect(screen.getByText('Taken as fitted.')).toBeTruthy());
     expect(mockSubmit).toHaveBeenCalledTimes(1);
     expect(mockSubmit.mock.calls[0][0].body).toMatchObject({
-      end: 'front',
+      place: 'front-axle',
       wheelId: state.wheel!.id,
       left: best.left.inside,
       right: best.right.inside,
@@ -131,7 +131,7 @@ describe('figures as found', () => {
     fireEvent.press(screen.getByTestId('take-better'));
     await waitFor(() => expect(onWashers).toHaveBeenCalledTimes(1));
     const { body } = mockSubmit.mock.calls[0][0];
-    expect(body).toMatchObject({ end: 'front', wheelId: state.wheel!.id, byHand: true });
+    expect(body).toMatchObject({ place: 'front-axle', wheelId: state.wheel!.id, byHand: true });
     expect([body.left, body.right]).not.toEqual([best.left.inside, best.right.inside]);
   });
 

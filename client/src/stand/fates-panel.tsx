@@ -1,6 +1,7 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { eventsOf, type JobEventData } from '@cricket/core/job-events';
 import type { EndJob } from '@cricket/core/procedure';
+import { endAt, type End } from '@cricket/core/model';
 import { useState } from 'react';
 import { View } from 'react-native';
 
@@ -25,11 +26,11 @@ export function FatesPanel({
 }: {
   record: BikeRecord;
   ends: readonly EndJob[];
-  onRecord: (data: JobEventData<'kit-parts'>) => void;
+  onRecord: (end: End, data: JobEventData<'kit-parts'>) => void;
 }) {
   const before = eventsOf(record.events, 'kit-parts');
   const known = Object.fromEntries(
-    before.flatMap(({ data }) => data.fates.map(({ part, fate }) => [`${data.end}/${part}`, fate] as const)),
+    before.flatMap(({ place, data }) => data.fates.map(({ part, fate }) => [`${endAt(place)}/${part}`, fate] as const)),
   );
   // What the page of kit and rider left out is left out here, too, until somebody says otherwise.
   const planned = new Map(record.bike.facts.job?.parts?.map(({ part }) => [part, 'left-out' as const]));
@@ -54,8 +55,7 @@ export function FatesPanel({
         label={words.fates.record}
         onPress={() => {
           for (const { end, packing } of ends) {
-            onRecord({
-              end,
+            onRecord(end, {
               fates: packing.map(({ part }) => ({
                 part,
                 fate: chosen[`${end}/${part}`] ?? planned.get(part) ?? 'used',

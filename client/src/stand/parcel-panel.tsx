@@ -29,7 +29,6 @@ export function ParcelPanel({ record, end, wheelId, values, onRecord }: ParcelPa
   const [differs, setDiffers] = useState(before?.differs ?? '');
   const keep = () =>
     onRecord({
-      end: end.end,
       counts: end.packing.map(({ part, count }) => ({
         part,
         expected: count,

@@ -40,7 +40,8 @@ const entry = (more: Partial<PendingWrite> = {}, stepId = step.id): PendingWrite
   path: '/api/bikes/b/events/e',
   body: {
     kind: 'step',
-    data: { end: 'front', stepId, how: 'done', readings: [{ check: 'nut-left', value: 41 }] },
+    place: 'front-axle',
+    data: { stepId, how: 'done', readings: [{ check: 'nut-left', value: 41 }] },
   },
   person: 'Tolly',
   about: { kind: 'event', bikeId: 'b', id: 'e' },
@@ -81,7 +82,8 @@ describe('an entry that the server did not take', () => {
     await waitFor(() => expect(mockDiscard).toHaveBeenCalledWith(7));
     expect(mockSubmit.mock.calls[0][0].body).toMatchObject({
       kind: 'note',
-      data: { end: 'front', words: expect.stringContaining('Left nut 41') },
+      place: 'front-axle',
+      data: { words: expect.stringContaining('Left nut 41') },
     });
     expect(mockSubmit.mock.invocationCallOrder[0]).toBeLessThan(mockDiscard.mock.invocationCallOrder[0]!);
   });

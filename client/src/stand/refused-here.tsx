@@ -1,5 +1,6 @@
 import type { JobEventData } from '@cricket/core/job-events';
 import type { Step } from '@cricket/core/procedure';
+import type { Place } from '@cricket/core/model';
 import { format } from 'date-fns';
 import { View } from 'react-native';
 
@@ -16,6 +17,7 @@ const words = all.refusedHere;
 
 interface RefusedStep {
   write: PendingWrite;
+  place: Place;
   data: JobEventData<'step'>;
 }
 
@@ -25,13 +27,13 @@ export function RefusedHere({ bikeId, step }: { bikeId: string; step: Step }) {
   const { addEvent } = useWrites();
   const refused = writes.flatMap((write) => refusedAt(write, bikeId, step.id));
   // What was done stays what happened, whatever the step is now.
-  const lookAgain = async ({ write, data }: RefusedStep) => {
-    await addEvent(bikeId, 'note', { end: data.end, words: happened(write, data, step) });
+  const lookAgain = async ({ write, place, data }: RefusedStep) => {
+    await addEvent(bikeId, 'note', place, { words: happened(write, data, step) });
     await outbox.discard(write.seq);
   };
   return (
     <>
-      {refused.map(({ write, data }) => (
+      {refused.map(({ write, place, data }) => (
         <View key={write.seq} className="mx-4 my-2 gap-2 border-2 border-stop p-3" role="alert" testID="refused-here">
           <Txt bold>{words.title}</Txt>
           <Txt verbatim>{happened(write, data, step)}</Txt>
@@ -46,7 +48,7 @@ export function RefusedHere({ bikeId, step }: { bikeId: string; step: Step }) {
             <Button
               label={words.look}
               look="do"
-              onPress={() => void lookAgain({ write, data })}
+              onPress={() => void lookAgain({ write, place, data })}
               className="flex-1"
               testID="look-again"
             />
@@ -59,8 +61,8 @@ export function RefusedHere({ bikeId, step }: { bikeId: string; step: Step }) {
 
 function refusedAt(write: PendingWrite, bikeId: string, stepId: string): RefusedStep[] {
   if (!write.refused || write.about.kind !== 'event' || write.about.bikeId !== bikeId) return [];
-  const { kind, data } = write.body as { kind?: string; data?: JobEventData<'step'> };
-  return kind === 'step' && data?.stepId === stepId ? [{ write, data }] : [];
+  const { kind, place, data } = write.body as { kind: string; place: Place; data?: JobEventData<'step'> };
+  return kind === 'step' && data?.stepId === stepId ? [{ write, place, data }] : [];
 }
 
 /** What was entered, in words that stay readable as a note. */

@@ -1,6 +1,7 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
 import type { JobFacts, StepState } from '@cricket/core/procedure';
+import { axleAt } from '@cricket/core/model';
 import { useState } from 'react';
 import { View } from 'react-native';
 
@@ -70,7 +71,7 @@ function ToBeSeen({ record, atEnd, state, own }: ToBeSeenProps) {
   const { addEvent } = useWrites();
   const [asking, setAsking] = useState(false);
   const say = (how: 'confirmed' | 'problem', more: object = {}) =>
-    void addEvent(record.bike.id, 'step', { end: step.end ?? atEnd, stepId: step.id, how, ...more });
+    void addEvent(record.bike.id, 'step', axleAt(step.end ?? atEnd), { stepId: step.id, how, ...more });
   const found = new Map(readings.map(({ check, value }) => [check, value]));
   return (
     <View className="gap-1 border-b-2 border-ink px-4 py-3" testID={`look-${step.id}`}>

@@ -3,6 +3,7 @@ import type { LimitsInput } from '@cricket/core/limits';
 import type { EndState } from '@cricket/core/next-action';
 import type { EndJob, JobFacts } from '@cricket/core/procedure';
 import { putBack } from '@cricket/core/put-back';
+import { axleAt } from '@cricket/core/model';
 
 import { endPath, measurePath } from '../bike/paths';
 import { useWrites } from '../data/use-writes';
@@ -74,7 +75,7 @@ export function StepExtras({ record, job, end, state, base, values, limits, onGo
       return (
         <OffAxlePanel
           recorded={putBack(record.events).ends.find((each) => each.end === end.end)?.sides ?? neverStripped}
-          onRecord={(side, parts) => void addEvent(bikeId, 'came-off', { end: end.end, side, parts })}
+          onRecord={(side, parts) => void addEvent(bikeId, 'came-off', axleAt(end.end), { side, parts })}
         />
       );
     case 'as-delivered':
@@ -94,12 +95,16 @@ export function StepExtras({ record, job, end, state, base, values, limits, onGo
           end={end}
           wheelId={state.wheel!.id}
           values={values}
-          onRecord={(data) => void addEvent(bikeId, 'received', data)}
+          onRecord={(data) => void addEvent(bikeId, 'received', axleAt(end.end), data)}
         />
       );
     case 'parts-fate':
       return (
-        <FatesPanel record={record} ends={job.ends} onRecord={(data) => void addEvent(bikeId, 'kit-parts', data)} />
+        <FatesPanel
+          record={record}
+          ends={job.ends}
+          onRecord={(at, data) => void addEvent(bikeId, 'kit-parts', axleAt(at), data)}
+        />
       );
     default:
       return null;

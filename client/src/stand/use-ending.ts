@@ -1,6 +1,7 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import type { JobEventData } from '@cricket/core/job-events';
 import type { JobFacts, Step } from '@cricket/core/procedure';
+import { axleAt } from '@cricket/core/model';
 
 import { now } from '../data/clock';
 import { useWrites } from '../data/use-writes';
@@ -17,22 +18,22 @@ export function useEnding(
   const { addEvent, keepReading } = useWrites();
   const { sound } = useSettings();
   const bikeId = record.bike.id;
-  const endOf = (step: Step) => (job.ends.find(({ end }) => end === step.end) ?? job.ends[0]!).end;
+  const placeOf = (step: Step) => axleAt((job.ends.find(({ end }) => end === step.end) ?? job.ends[0]!).end);
   const say = (step: Step, how: JobEventData<'step'>['how'], more: object = {}) =>
-    void addEvent(bikeId, 'step', { end: endOf(step), stepId: step.id, how, ...more });
+    void addEvent(bikeId, 'step', placeOf(step), { stepId: step.id, how, ...more });
   const done = (step: Step, values: CheckValues, minutes: number) => {
     const readings = readingsOf(values);
     say(step, 'done', {
       minutes: Number(Math.min(1440, minutes).toFixed(2)),
       ...(readings.length && { readings }),
     });
-    const end = endOf(step);
+    const place = placeOf(step);
     for (const { feature, ...data } of step.irreversible) {
-      void addEvent(bikeId, 'irreversible', { end, ...data });
+      void addEvent(bikeId, 'irreversible', place, data);
       // A slot that was filed stays a filed one, however often it is measured again.
       if (feature && data.amountMm !== undefined) {
         const takenAt = now().toISOString();
-        void keepReading(bikeId, { end, feature, valueMm: data.amountMm, instrument: 'calipers', takenAt });
+        void keepReading(bikeId, { place, feature, valueMm: data.amountMm, instrument: 'calipers', takenAt });
       }
     }
     if (sound) chirp();

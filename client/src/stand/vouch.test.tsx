@@ -16,7 +16,8 @@ jest.mock('../data/shared-outbox', () => ({
 const step = (id: string, more: object = {}) => ({
   id,
   kind: 'step',
-  data: { end: 'front', stepId: id, how: 'done' },
+  place: 'front-axle',
+  data: { stepId: id, how: 'done' },
   at: '2026-03-02T09:00:00.000Z',
   person: 'Stranger',
   withdrawnAt: null,
@@ -24,7 +25,7 @@ const step = (id: string, more: object = {}) => ({
   ...more,
 });
 const record = (events: object[], stacks: object[] = []) =>
-  ({ bike: { id: 'b' }, events, stacks }) as unknown as BikeRecord;
+  ({ bike: { id: 'b' }, events, acceptances: stacks }) as unknown as BikeRecord;
 
 describe('what a file brought in', () => {
   beforeEach(() => mockSubmit.mockReset().mockResolvedValue({ kind: 'stored' }));

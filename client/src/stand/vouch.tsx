@@ -18,7 +18,7 @@ const words = all.vouch;
 /** What a file brought in of another shop's work: told apart, and answered for by the owner or done again. */
 export function Vouch({ record }: { record: BikeRecord }) {
   const [asking, setAsking] = useState(false);
-  const stacks = record.stacks.filter(({ imported }) => imported);
+  const stacks = record.acceptances.filter(({ imported }) => imported);
   const steps = eventsOf(record.events, 'step').filter(({ imported }) => imported);
   if (stacks.length + steps.length === 0) return null;
   const word = vouchedBy(record.events);
@@ -66,7 +66,7 @@ function Word({ bikeId, onDone }: { bikeId: string; onDone: () => void }) {
           look="do"
           disabled={!saysSomething(because)}
           onPress={() => {
-            void addEvent(bikeId, 'vouched', { because: because.trim() });
+            void addEvent(bikeId, 'vouched', 'bike', { because: because.trim() });
             onDone();
           }}
           className="flex-1"

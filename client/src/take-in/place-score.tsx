@@ -1,4 +1,4 @@
-import type { Place, PlaceScore } from '@cricket/core/take-in';
+import type { MotorPlace, PlaceScore } from '@cricket/core/take-in';
 import { Pressable, View } from 'react-native';
 import Svg, { Line, Rect } from 'react-native-svg';
 
@@ -17,7 +17,7 @@ export function PlaceScoreRow({
   score: PlaceScore;
   width: number;
   open: boolean;
-  onOpen: (place: Place) => void;
+  onOpen: (place: MotorPlace) => void;
 }) {
   const { place, verdict, factors } = score;
   return (

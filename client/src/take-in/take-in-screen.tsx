@@ -1,5 +1,6 @@
 import type { Bike, BikeRecord } from '@cricket/contract/shapes';
-import { takeIn, type Place } from '@cricket/core/take-in';
+import { takeIn, type MotorPlace } from '@cricket/core/take-in';
+import { toldBetween } from '@cricket/core/bike-facts';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { useForm, type Control } from 'react-hook-form';
@@ -48,18 +49,21 @@ function TakeInForm({ record, states, laws }: { record: BikeRecord; states: Stat
   const router = useRouter();
   const wide = useWide();
   const { takeIn: keepTakeIn } = useWrites();
-  const refusal = useRefusal<Bike>();
-  const [version, setVersion] = useState<number | null>(null);
+  const refusal = useRefusal<never>();
+  // Only what is changed here is told: what others tell meanwhile stands.
+  const [known, setKnown] = useState(bike.facts);
   const { control, handleSubmit } = useForm<TakeInFields>({
     mode: 'onTouched',
-    defaultValues: takeInFields(bike.facts),
+    defaultValues: takeInFields(known),
     resolver: checkTakeIn,
   });
   const keep = handleSubmit(async (values) => {
-    const outcome = await keepTakeIn(bike.id, takeInFacts(values, bike.facts, laws), version ?? bike.version);
-    const current = await refusal.settle(outcome);
-    if (current) setVersion(current.version);
-    if (outcome.kind !== 'refused') router.navigate(bikePath(bike.id) as never);
+    const facts = takeInFacts(values, known, laws);
+    const outcome = await keepTakeIn(bike.id, toldBetween(known, facts));
+    await refusal.settle(outcome);
+    if (outcome.kind === 'refused') return;
+    setKnown(facts);
+    router.navigate(bikePath(bike.id) as never);
   });
   const form = (
     <View className="min-w-0 max-w-[640px] flex-1 gap-5 px-4 py-2">
@@ -120,7 +124,7 @@ function TakeInForm({ record, states, laws }: { record: BikeRecord; states: Stat
     >
       {refusal.messages.length > 0 ? (
         <View role="alert" className="mx-4 mb-2 border-2 border-stop bg-sheet p-3">
-          <Txt bold>{refusal.conflict ? words.conflict : refusal.messages.join(' ')}</Txt>
+          <Txt bold>{refusal.messages.join(' ')}</Txt>
         </View>
       ) : null}
       <View className={wide ? 'flex-row' : ''}>
@@ -154,7 +158,7 @@ function FigurePair({
 function Score({ bike, states }: { bike: Bike; states: States }) {
   const { width } = useWindowDimensions();
   const wide = useWide();
-  const [open, setOpen] = useState<Place | null>(null);
+  const [open, setOpen] = useState<MotorPlace | null>(null);
   const bikes = useBikes();
   const limits = useShopSettings().data?.limits;
   const result = useMemo(

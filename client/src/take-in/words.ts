@@ -1,4 +1,4 @@
-import type { Place, ScoreFactorId } from '@cricket/core/take-in';
+import type { MotorPlace, ScoreFactorId } from '@cricket/core/take-in';
 
 /** Words of the take-in page. */
 export const words = {
@@ -53,7 +53,7 @@ export const words = {
   photos: 'Photos of the walk round',
   photosHint: 'whole bike, dropouts, cracks, wear',
   score: 'Front, rear or mid',
-  places: { front: 'Front', rear: 'Rear', mid: 'Mid drive' } satisfies Record<Place, string>,
+  places: { front: 'Front', rear: 'Rear', mid: 'Mid drive' } satisfies Record<MotorPlace, string>,
   stopped: 'must not be',
   factors: {
     material: 'Material',

@@ -20,12 +20,11 @@ describe('a round of truing', () => {
 
   it('records what was read and nothing else', () => {
     const draft = withReading({ ...newTruing(2), dish: '-0,4' }, 0.2);
-    expect(truingData('rear', draft)).toEqual({
-      end: 'rear',
+    expect(truingData(draft)).toEqual({
       spokes: [{ side: 'left', lateralMm: 0.2 }, { side: 'right' }],
       dishMm: -0.4,
     });
-    expect(truingData('rear', { ...draft, dish: '' })).not.toHaveProperty('dishMm');
+    expect(truingData({ ...draft, dish: '' })).not.toHaveProperty('dishMm');
   });
 
   it('knows what a reading can be', () => {

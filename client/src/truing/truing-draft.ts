@@ -48,9 +48,9 @@ export function withReading(draft: TruingDraft, value: number): TruingDraft {
 }
 
 /** The round as it is recorded with the job. */
-export function truingData(end: 'front' | 'rear', draft: TruingDraft): JobEventData<'truing'> {
+export function truingData(draft: TruingDraft): JobEventData<'truing'> {
   const dishMm = dishOf(draft.dish);
-  return { end, spokes: draft.spokes, ...(dishMm !== undefined && { dishMm }) };
+  return { spokes: draft.spokes, ...(dishMm !== undefined && { dishMm }) };
 }
 
 /** The dish as typed; undefined while it is none. */

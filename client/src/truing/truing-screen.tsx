@@ -3,6 +3,7 @@ import type { End } from '@cricket/core/features';
 import { eventsOf } from '@cricket/core/job-events';
 import type { LimitsInput } from '@cricket/core/limits';
 import { wheelTruing } from '@cricket/core/wheel-truing';
+import { axleAt } from '@cricket/core/model';
 import { format } from 'date-fns/format';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
@@ -92,7 +93,7 @@ function Truing({ record, end, spokes, limits }: TruingProps) {
     ...(dishMm !== undefined && { dishMm }),
     ...(limits && { limits }),
   });
-  const rounds = eventsOf(record.events, 'truing').filter(({ data }) => data.end === end);
+  const rounds = eventsOf(record.events, 'truing').filter(({ place: at }) => at === axleAt(end));
   const spoke = draft.spokes[at]!;
   const newton = (value: number | null) => (value === null ? words.none : `${Math.round(value)} N`);
   const column = wide ? 520 : width;
@@ -176,7 +177,7 @@ function Truing({ record, end, spokes, limits }: TruingProps) {
           <View className="gap-2 px-4 py-3">
             <Button
               label={words.record}
-              onPress={() => void addEvent(record.bike.id, 'truing', truingData(end, draft))}
+              onPress={() => void addEvent(record.bike.id, 'truing', axleAt(end), truingData(draft))}
               className="self-start"
               testID="record-truing"
             />

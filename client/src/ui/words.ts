@@ -1,5 +1,19 @@
+import type { Place } from '@cricket/core/model';
+
 /** Words that every screen shares. */
 export const words = {
+  places: {
+    'front-axle': 'Front',
+    'rear-axle': 'Rear',
+    'front-brake': 'Front brake',
+    'rear-brake': 'Rear brake',
+    bar: 'Handlebar',
+    cranks: 'Cranks',
+    frame: 'Frame',
+    rack: 'Rack',
+    loom: 'Cables',
+    bike: 'Bike',
+  } satisfies Record<Place, string>,
   bikes: 'Bikes',
   stores: 'Stores',
   wheels: 'Wheels',

@@ -1,5 +1,6 @@
 import { chosenWheel } from '@cricket/core/choices';
 import type { End } from '@cricket/core/features';
+import { axleAt } from '@cricket/core/model';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 
@@ -34,7 +35,7 @@ export function ChooseWheelScreen() {
   const rank = ({ id, soldFor }: (typeof wheels)[number]) => (id === state.wheel?.id ? 0 : soldFor === end ? 1 : 2);
   const sorted = [...wheels].sort((a, b) => rank(a) - rank(b) || a.code.localeCompare(b.code, 'en', { numeric: true }));
   const take = (wheelId: string) => {
-    void choose(bikeId, { end, kind: 'wheel', wheelId });
+    void choose(bikeId, { place: axleAt(end), kind: 'wheel', wheelId });
     router.navigate(endPath(bikeId, end, 'fit') as never);
   };
   const choice = chosenWheel(record.choices, end);

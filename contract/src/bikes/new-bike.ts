@@ -1,47 +1,16 @@
-import { IsIn, IsNumber, IsOptional, IsString, Length, Max, Min } from 'class-validator';
-
-import { NotBlank } from '../not-blank';
+import { Amount, Maybe, OneOf, Optional, Text } from '@cricket/core/input';
 
 import { bikeKinds, type BikeKind } from '../shapes';
 
 /** What it takes to bring a bike in: a tag or a name is enough. */
 export class NewBike {
   /** @example "MQ-31" */
-  @IsString()
-  @Length(1, 12)
-  @NotBlank()
-  tag!: string;
-
+  @Text(12) tag!: string;
   /** @example "Bakery box bike" */
-  @IsString()
-  @Length(1, 80)
-  @NotBlank()
-  name!: string;
-
-  @IsIn(bikeKinds)
-  kind!: BikeKind;
-
-  @IsOptional()
-  @IsString()
-  @Length(1, 6)
-  @NotBlank()
-  riderInitials?: string | null;
-
-  @IsOptional()
-  @IsNumber({ allowNaN: false, allowInfinity: false })
-  @Min(200)
-  @Max(700)
-  beadSeatMm?: number | null;
-
-  @IsOptional()
-  @IsNumber({ allowNaN: false, allowInfinity: false })
-  @Min(600)
-  @Max(3000)
-  wheelbaseMm?: number | null;
-
-  @IsOptional()
-  @IsNumber({ allowNaN: false, allowInfinity: false })
-  @Min(250)
-  @Max(1200)
-  chainStayMm?: number | null;
+  @Text(80) name!: string;
+  @OneOf(bikeKinds) kind!: BikeKind;
+  @Optional() @Maybe() @Text(6) riderInitials?: string | null;
+  @Optional() @Maybe() @Amount(200, 700, 'mm') beadSeatMm?: number | null;
+  @Optional() @Maybe() @Amount(600, 3000, 'mm') wheelbaseMm?: number | null;
+  @Optional() @Maybe() @Amount(250, 1200, 'mm') chainStayMm?: number | null;
 }

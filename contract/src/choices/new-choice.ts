@@ -1,20 +1,17 @@
-import type { End } from '@cricket/core/features';
-import { IsIn, IsUUID, ValidateIf } from 'class-validator';
+import { InputError, Maybe, OneOf, Optional, Uuid } from '@cricket/core/input';
+import { axlePlaces } from '@cricket/core/model';
 
-import { IsMoment } from '../is-moment';
+import { Moment } from '../moment';
 
 /** Where work goes on, or which motor wheel it is to be. */
 export class NewChoice {
-  @IsIn(['front', 'rear'])
-  end!: End;
+  @OneOf(axlePlaces) place!: (typeof axlePlaces)[number];
+  @OneOf(['place', 'wheel']) kind!: 'place' | 'wheel';
+  @Optional() @Maybe() @Uuid() wheelId?: string | null;
+  @Moment() chosenAt!: string;
+}
 
-  @IsIn(['end', 'wheel'])
-  kind!: 'end' | 'wheel';
-
-  @ValidateIf((choice: NewChoice) => choice.kind === 'wheel' || (choice.wheelId ?? null) !== null)
-  @IsUUID()
-  wheelId?: string | null;
-
-  @IsMoment()
-  chosenAt!: string;
+/** A wheel that is chosen must be named. */
+export function whyNoChoice({ kind, wheelId }: Pick<NewChoice, 'kind' | 'wheelId'>): InputError | null {
+  return kind === 'wheel' && !wheelId ? new InputError('wheelId', wheelId, 'a UUID') : null;
 }

@@ -1,52 +1,25 @@
-import { jobEventKinds, jobEventShapes, type JobEventKind } from '@cricket/core/job-events';
-import { InputError, readInput, type Shape } from '@cricket/core/input';
-import {
-  IsIn,
-  IsObject,
-  Validate,
-  ValidatorConstraint,
-  type ValidationArguments,
-  type ValidatorConstraintInterface,
-} from 'class-validator';
+import { Anything, InputError, inputErrors, Named, OneOf } from '@cricket/core/input';
+import { jobEventKinds, jobEventShapes, placesOf, type JobEventKind } from '@cricket/core/job-events';
+import { places, type Place } from '@cricket/core/model';
 
-import { IsMoment } from '../is-moment';
-
-/** What an event says must suit its kind. */
-@ValidatorConstraint({ name: 'suitsKind' })
-class SuitsKind implements ValidatorConstraintInterface {
-  validate(data: unknown, { object }: ValidationArguments): boolean {
-    return whyUnsuited((object as NewJobEvent).kind, data) === null;
-  }
-
-  defaultMessage({ object, value }: ValidationArguments): string {
-    return whyUnsuited((object as NewJobEvent).kind, value) ?? '';
-  }
-}
-
-function whyUnsuited(kind: JobEventKind, data: unknown): string | null {
-  // `kind` itself is told to be wrong.
-  if (!Object.hasOwn(jobEventShapes, kind)) return null;
-  const shape: Shape = jobEventShapes[kind];
-  try {
-    readInput(shape, data);
-    return null;
-  } catch (error) {
-    if (error instanceof InputError) return error.message;
-    throw error;
-  }
-}
+import { Moment } from '../moment';
 
 /** Something that happened to a job. It is never changed afterwards, only withdrawn. */
 export class NewJobEvent {
-  @IsIn(jobEventKinds)
-  kind!: JobEventKind;
-
+  @OneOf(jobEventKinds) kind!: JobEventKind;
+  @OneOf(places) place!: Place;
   /** Its shape goes by the kind. */
-  @IsObject()
-  @Validate(SuitsKind)
-  data!: object;
-
+  @Named(Anything()) data!: object;
   /** By the phone's clock. */
-  @IsMoment()
-  at!: string;
+  @Moment() at!: string;
+}
+
+/** What of an event does not suit its kind: where it happened, and everything that it says. */
+export function unsuitedEvent({ kind, place, data }: Pick<NewJobEvent, 'kind' | 'place' | 'data'>): InputError[] {
+  const known = placesOf(kind);
+  const misplaced = known.includes(place) ? [] : [new InputError('place', place, `one of ${known.join(', ')}`)];
+  const said = inputErrors(jobEventShapes[kind], data).map(
+    ({ path, value, allowed }) => new InputError(path ? `data.${path}` : 'data', value, allowed),
+  );
+  return [...misplaced, ...said];
 }

@@ -1,29 +1,20 @@
-import { IsBase64, IsOptional, IsString, Length, Matches, MaxLength } from 'class-validator';
+import { Base64, Checked, Maybe, OneOf, Optional, Text } from '@cricket/core/input';
+import { places, type Place } from '@cricket/core/model';
 
-import { IsMoment } from '../is-moment';
-
+import { Moment } from '../moment';
 import { largestPhoto } from '../shapes';
+
+const nameOfShot = /^[a-z0-9.-]+$/;
 
 /** A photo, shrunk on the phone before it is sent. */
 export class NewPhoto {
+  @OneOf(places) place!: Place;
   /** @example "condition" */
-  @IsString()
-  @Length(1, 80)
-  @Matches(/^[a-z0-9.-]+$/, { message: 'about must be of small letters, figures, dots and hyphens' })
+  @Checked(Text(80), (about: string) => nameOfShot.test(about), 'small letters, figures, dots and hyphens')
   about!: string;
-
-  @IsOptional()
-  @IsString()
-  @Length(1, 200)
-  note?: string | null;
-
+  @Optional() @Maybe() @Text(200) note?: string | null;
   /** JPEG, PNG or WebP. */
-  @IsString()
-  @MaxLength(largestPhoto)
-  @IsBase64()
-  picture!: string;
-
+  @Base64('a picture in base64 of at most 3 MB', largestPhoto) picture!: string;
   /** By the phone's clock. */
-  @IsMoment()
-  takenAt!: string;
+  @Moment() takenAt!: string;
 }

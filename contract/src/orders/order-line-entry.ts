@@ -1,10 +1,12 @@
 import { Amount, OneOf, Text, Whole } from '@cricket/core/input';
 
+import { places, type Place } from '@cricket/core/model';
+
 import { orderStates } from '../shapes';
 
 /** A line of a bike's shopping list that somebody has touched. */
 export class OrderLineEntry {
-  @OneOf(['front', 'rear']) end!: 'front' | 'rear';
+  @OneOf(places) place!: Place;
   @Text(200) what!: string;
   @Whole(1, 500) count!: number;
   @Text(600) reason!: string;

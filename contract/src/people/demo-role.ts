@@ -1,9 +1,8 @@
-import { IsIn } from 'class-validator';
+import { OneOf } from '@cricket/core/input';
 
 import { roles, type Role } from '../shapes';
 
 /** As whom a visitor walks about the demo shop. */
 export class DemoRole {
-  @IsIn(roles)
-  role!: Role;
+  @OneOf(roles) role!: Role;
 }

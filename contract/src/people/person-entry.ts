@@ -1,9 +1,7 @@
-import { IsBoolean, IsIn, IsInt, IsString, Length, Matches, Min } from 'class-validator';
-
-import { MayBeLeftOut } from '../may-be-left-out';
-import { NotBlank } from '../not-blank';
+import { Flag, OneOf, Optional, Secret, Text, Whole } from '@cricket/core/input';
 
 import { roles, type Role } from '../shapes';
+import { Pin } from './pin';
 
 /** Shortest password that is taken. */
 export const shortestPassword = 10;
@@ -11,58 +9,24 @@ export const shortestPassword = 10;
 /** The first person of an empty shop: its owner. */
 export class FirstOwner {
   /** @example "Wren" */
-  @IsString()
-  @Length(1, 80)
-  @NotBlank()
-  name!: string;
-
-  @IsString()
-  @Length(shortestPassword, 200)
-  password!: string;
+  @Text(80) name!: string;
+  @Secret(shortestPassword, 200) password!: string;
 }
 
 /** A person of the shop: new (version 0), or changed (the version that was read). A secret that is left out stays. */
 export class PersonEntry {
-  @IsString()
-  @Length(1, 80)
-  @NotBlank()
-  name!: string;
-
-  @IsIn(roles)
-  role!: Role;
-
+  @Text(80) name!: string;
+  @OneOf(roles) role!: Role;
   /** False: may no longer sign in; what the person wrote stays. */
-  @IsBoolean()
-  active!: boolean;
-
-  @MayBeLeftOut()
-  @IsString()
-  @Length(shortestPassword, 200)
-  password?: string;
-
-  @MayBeLeftOut()
-  @IsString()
-  @Matches(/^\d{4,8}$/, { message: 'pin must be 4 to 8 digits' })
-  pin?: string;
-
-  @IsInt()
-  @Min(0)
-  version!: number;
+  @Flag() active!: boolean;
+  @Optional() @Secret(shortestPassword, 200) password?: string;
+  @Optional() @Pin() pin?: string;
+  @Whole(0, 1_000_000) version!: number;
 }
 
 /** One's own secrets, changed; the password in force proves that it is oneself. */
 export class OwnSecrets {
-  @IsString()
-  @Length(1, 200)
-  password!: string;
-
-  @MayBeLeftOut()
-  @IsString()
-  @Length(shortestPassword, 200)
-  newPassword?: string;
-
-  @MayBeLeftOut()
-  @IsString()
-  @Matches(/^\d{4,8}$/, { message: 'pin must be 4 to 8 digits' })
-  pin?: string;
+  @Secret(1, 200) password!: string;
+  @Optional() @Secret(shortestPassword, 200) newPassword?: string;
+  @Optional() @Pin() pin?: string;
 }

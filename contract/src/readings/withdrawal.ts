@@ -1,9 +1,6 @@
-import { IsOptional, IsString, Length } from 'class-validator';
+import { Optional, Remark } from '@cricket/core/input';
 
 /** Takes something back without deleting it. */
 export class Withdrawal {
-  @IsOptional()
-  @IsString()
-  @Length(0, 200)
-  because?: string;
+  @Optional() @Remark(200) because?: string;
 }

@@ -1,36 +1,12 @@
-import type { End } from '@cricket/core/features';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsNumber,
-  IsObject,
-  IsOptional,
-  IsString,
-  IsUUID,
-  Length,
-  Max,
-  Min,
-  ValidateNested,
-} from 'class-validator';
+import { Amount, Exactly, Flag, Items, Nested, OneOf, Optional, Text, Uuid } from '@cricket/core/input';
+import { axlePlaces } from '@cricket/core/model';
 
-import { IsMoment } from '../is-moment';
+import { Moment } from '../moment';
 
 /** Washers of a side measured together. */
 export class MeasuredSides {
-  @IsOptional()
-  @IsNumber({ allowNaN: false, allowInfinity: false })
-  @Min(0)
-  @Max(60)
-  left?: number;
-
-  @IsOptional()
-  @IsNumber({ allowNaN: false, allowInfinity: false })
-  @Min(0)
-  @Max(60)
-  right?: number;
+  @Optional() @Amount(0, 60, 'mm') left?: number;
+  @Optional() @Amount(0, 60, 'mm') right?: number;
 }
 
 /**
@@ -38,49 +14,16 @@ export class MeasuredSides {
  * refuses a stack that must not be fitted.
  */
 export class NewStack {
-  @IsIn(['front', 'rear'])
-  end!: End;
-
-  @IsUUID()
-  wheelId!: string;
-
+  @Exactly('stack') kind!: 'stack';
+  @OneOf(axlePlaces) place!: (typeof axlePlaces)[number];
+  @Uuid() wheelId!: string;
   /** Washer ids from the hub outwards. */
-  @IsArray()
-  @ArrayMaxSize(12)
-  @IsString({ each: true })
-  @Length(1, 60, { each: true })
-  left!: string[];
-
-  @IsArray()
-  @ArrayMaxSize(12)
-  @IsString({ each: true })
-  @Length(1, 60, { each: true })
-  right!: string[];
-
-  @IsArray()
-  @ArrayMaxSize(2)
-  @IsNumber({ allowNaN: false, allowInfinity: false }, { each: true })
-  @Min(0.05, { each: true })
-  @Max(10, { each: true })
-  rotorShimsMm!: number[];
-
-  @IsArray()
-  @ArrayMaxSize(2)
-  @IsNumber({ allowNaN: false, allowInfinity: false }, { each: true })
-  @Min(0.05, { each: true })
-  @Max(10, { each: true })
-  caliperShimsMm!: number[];
-
+  @Items(Text(60), 12) left!: string[];
+  @Items(Text(60), 12) right!: string[];
+  @Items(Amount(0.05, 10, 'mm'), 2) rotorShimsMm!: number[];
+  @Items(Amount(0.05, 10, 'mm'), 2) caliperShimsMm!: number[];
   /** What the washers of a side measure together, where that was measured at the stand. */
-  @IsOptional()
-  @IsObject()
-  @ValidateNested()
-  @Type(() => MeasuredSides)
-  measuredMm?: MeasuredSides;
-
-  @IsBoolean()
-  byHand!: boolean;
-
-  @IsMoment()
-  acceptedAt!: string;
+  @Optional() @Nested(() => MeasuredSides) measuredMm?: MeasuredSides;
+  @Flag() byHand!: boolean;
+  @Moment() acceptedAt!: string;
 }

@@ -1,8 +1,19 @@
-import { BikeFacts } from '@cricket/core/bike-facts';
-import { Nested, Whole } from '@cricket/core/input';
+import { toldFeatures } from '@cricket/core/bike-facts';
+import { Anything, Items, Maybe, OneOf, Uuid } from '@cricket/core/input';
 
-/** What take-in records of a bike, with the version that was read. */
+import { Moment } from '../moment';
+
+/** One answer: null takes it back to not known. */
+export class NewTelling {
+  /** Of the reading that it becomes. */
+  @Uuid() id!: string;
+  @OneOf(toldFeatures) feature!: string;
+  @Maybe() @Anything() is!: unknown;
+}
+
+/** What take-in records of a bike at one time: only what is new. Each answer becomes a reading of the whole bike. */
 export class TakeInEntry {
-  @Nested(() => BikeFacts) facts!: BikeFacts;
-  @Whole(1, 1_000_000) version!: number;
+  @Items(() => NewTelling, 100) tellings!: NewTelling[];
+  /** By the phone's clock. */
+  @Moment() takenAt!: string;
 }

@@ -1,65 +1,29 @@
-import type { End, Side } from '@cricket/core/features';
+import { Amount, Flag, Maybe, Nested, OneOf, Optional, Remark, Text, Whole } from '@cricket/core/input';
 import { KitFacts } from '@cricket/core/kit';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsInt,
-  IsNumber,
-  IsObject,
-  IsOptional,
-  IsString,
-  Length,
-  Max,
-  Min,
-  ValidateNested,
-} from 'class-validator';
-
-import { NotBlank } from '../not-blank';
-
-import { HoldsPlain } from '../holds-plain';
-import { LoosePartEntry } from '../readings/loose-part-entry';
-
-const finite = { allowNaN: false, allowInfinity: false };
-
-export class WheelAxleEntry {
-  @IsNumber(finite) @Min(8) @Max(20) threadMm!: number;
-  @IsNumber(finite) @Min(5) @Max(18) flatsMm!: number;
-  @IsNumber(finite) @Min(5) @Max(120) leftMm!: number;
-  @IsNumber(finite) @Min(5) @Max(120) rightMm!: number;
-  @IsNumber(finite) @Min(0) @Max(100) threadFromLeftMm!: number;
-  @IsNumber(finite) @Min(0) @Max(100) threadFromRightMm!: number;
-}
-
-export class DeliveredEntry {
-  @IsArray() @ArrayMaxSize(12) @ValidateNested({ each: true }) @Type(() => LoosePartEntry) left!: LoosePartEntry[];
-  @IsArray() @ArrayMaxSize(12) @ValidateNested({ each: true }) @Type(() => LoosePartEntry) right!: LoosePartEntry[];
-}
+import { Delivered, PlainWheelAxle } from '@cricket/core/part-schemas';
 
 /** A motor wheel of the catalogue: new (version 0), or changed (the version that was read). */
 export class WheelEntry {
-  @IsString() @Length(1, 20) @NotBlank() code!: string;
-  @IsIn(['front', 'rear']) soldFor!: End;
-  @IsIn(['geared', 'direct']) drive!: 'geared' | 'direct';
-  @IsBoolean() regen!: boolean;
-  @IsObject() @ValidateNested() @Type(() => WheelAxleEntry) axle!: WheelAxleEntry;
-  @IsNumber(finite) @Min(40) @Max(200) shoulderWidthMm!: number;
-  @IsNumber(finite) @Min(-40) @Max(40) rimOffsetMm!: number;
-  @IsOptional() @IsNumber(finite) @Min(-40) @Max(80) rotorFaceMm!: number | null;
-  @IsOptional() @IsNumber(finite) @Min(-60) @Max(60) smallSprocketMm!: number | null;
-  @IsNumber(finite) @Min(3) @Max(30) nutMm!: number;
-  @IsNumber(finite) @Min(10) @Max(50) nutFlangeMm!: number;
-  @IsNumber(finite) @Min(60) @Max(320) coverDiameterMm!: number;
-  @IsNumber(finite) @Min(20) @Max(160) coverWidthMm!: number;
-  @IsOptional() @IsNumber(finite) @Min(100) @Max(260) rotorDiameterMm!: number | null;
-  @IsIn(['left', 'right']) cableExit!: Side;
-  @IsIn(['arrow', 'notch', 'none']) downMark!: 'arrow' | 'notch' | 'none';
-  @IsNumber(finite) @Min(200) @Max(700) beadSeatMm!: number;
-  @IsObject() @ValidateNested() @Type(() => DeliveredEntry) delivered!: DeliveredEntry;
-  /** Everything else of the kit; checked against the core's contract. */
-  @IsOptional() @HoldsPlain(KitFacts) kit?: KitFacts | null;
-  @IsString() @Length(0, 400) note!: string;
-  @IsInt() @Min(0) version!: number;
+  @Text(20) code!: string;
+  @OneOf(['front', 'rear']) soldFor!: 'front' | 'rear';
+  @OneOf(['geared', 'direct']) drive!: 'geared' | 'direct';
+  @Flag() regen!: boolean;
+  @Nested(() => PlainWheelAxle) axle!: PlainWheelAxle;
+  @Amount(40, 200, 'mm') shoulderWidthMm!: number;
+  @Amount(-40, 40, 'mm') rimOffsetMm!: number;
+  @Optional() @Maybe() @Amount(-40, 80, 'mm') rotorFaceMm!: number | null;
+  @Optional() @Maybe() @Amount(-60, 60, 'mm') smallSprocketMm!: number | null;
+  @Amount(3, 30, 'mm') nutMm!: number;
+  @Amount(10, 50, 'mm') nutFlangeMm!: number;
+  @Amount(60, 320, 'mm') coverDiameterMm!: number;
+  @Amount(20, 160, 'mm') coverWidthMm!: number;
+  @Optional() @Maybe() @Amount(100, 260, 'mm') rotorDiameterMm!: number | null;
+  @OneOf(['left', 'right']) cableExit!: 'left' | 'right';
+  @OneOf(['arrow', 'notch', 'none']) downMark!: 'arrow' | 'notch' | 'none';
+  @Amount(200, 700, 'mm') beadSeatMm!: number;
+  @Nested(() => Delivered) delivered!: Delivered;
+  /** Everything else of the kit; a form that knows nothing of it leaves it out. */
+  @Optional() @Maybe() @Nested(() => KitFacts) kit?: KitFacts | null;
+  @Remark(400) note!: string;
+  @Whole(0, 1_000_000) version!: number;
 }

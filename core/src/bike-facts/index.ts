@@ -1,2 +1,3 @@
 /** What is known of a bike as a whole and of its rider's wishes, from take-in. */
 export { BikeFacts, emptyBikeFacts } from './bike-facts';
+export { toldBetween, toldFacts, toldFeatures, whyNotTold, type Telling } from './told';

@@ -1,9 +1,10 @@
+import { axleAt, type End } from '../model';
 import { activeEnd, chosenWheel, chosenWheelId, type Choice } from './choices';
 
 let minute = 0;
-const choice = (end: Choice['end'], wheelId: string | null, withdrawnAt: string | null = null): Choice => ({
-  end,
-  kind: wheelId ? 'wheel' : 'end',
+const choice = (end: End, wheelId: string | null, withdrawnAt: string | null = null): Choice => ({
+  place: axleAt(end),
+  kind: wheelId ? 'wheel' : 'place',
   wheelId,
   chosenAt: new Date(Date.UTC(2026, 2, 2, 9, ++minute)).toISOString(),
   withdrawnAt,
@@ -25,7 +26,7 @@ describe('what was chosen', () => {
   });
 
   it('leads the work to the end chosen last that holds', () => {
-    const readings = [{ end: 'rear', takenAt: '2026-03-01T09:00:00.000Z' }] as never;
+    const readings = [{ place: 'rear-axle', takenAt: '2026-03-01T09:00:00.000Z' }] as never;
     expect(activeEnd({ choices: [choice('front', null)], readings })).toBe('front');
     expect(activeEnd({ choices: [choice('front', null, back)], readings })).toBe('rear');
     expect(activeEnd({ choices: [choice('rear', null), choice('front', null, back)], readings: [] })).toBe('rear');

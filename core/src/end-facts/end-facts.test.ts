@@ -28,7 +28,7 @@ describe('what the readings say together', () => {
     });
     expect(facts([at(5), at(5.2), at(9)]).sides.left.plateMm).toBe(5.2);
     expect(facts([at(5), at(5.2), at(9, { withdrawnAt: 'x' })]).sides.left.plateMm).toBe(5.1);
-    expect(facts([at(5), at(5.2), at(9, { end: 'rear' })]).sides.left.plateMm).toBe(5.1);
+    expect(facts([at(5), at(5.2), at(9, { place: 'rear-axle' })]).sides.left.plateMm).toBe(5.1);
   });
 
   it('lets the latest word hold, whatever order they arrive in', () => {
@@ -99,7 +99,7 @@ describe('the plan', () => {
     ]);
     expect(without({ 'axle-extras': 'stays' })).toEqual(['extra.left', 'extra.right']);
     expect(without({ seat: 'closed' })).toEqual(['hole.left', 'hole.right']);
-    const rear = frontReadings().map((reading) => ({ ...reading, end: 'rear' as const }));
+    const rear = frontReadings().map((reading) => ({ ...reading, place: 'rear-axle' as const }));
     expect(openFeatures(endFacts('rear', rear)).map(({ id }) => id)).toEqual(['hanger', 'old-hub', 'gears']);
     const geared = { ...rear[0]!, id: 'geared', feature: 'gears', word: '8' };
     expect(openFeatures(endFacts('rear', [...rear, geared])).map(({ id }) => id)).toEqual([
@@ -139,7 +139,7 @@ describe('the plan', () => {
     const base = frontReadings({}, { 'slot-width.left.seat': 9.6 });
     const later = (feature: string, valueMm: number, minute: number): Reading => ({
       id: `${feature}-${minute}`,
-      end: 'front',
+      place: 'front-axle',
       feature,
       valueMm,
       word: null,

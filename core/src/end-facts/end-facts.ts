@@ -1,19 +1,27 @@
-import { featureById, spacingPlacesApartMm, slotPlaces, type End, type Side } from '../features';
+import { featureById, spacingPlacesApartMm, slotPlaces } from '../features';
 import { materials, type Material } from '../materials';
+import { axleAt, type End, type Place, type Side } from '../model';
 import type { LoosePart } from '../parts';
 import { readingStatistics, type Instrument, type ReadingStatistics } from '../reading-statistics';
 
-/** One reading as it was taken. Exactly one of value, word and parts is set. */
+/** One reading as it was taken. Exactly one of value, word, parts and what was told is set. */
 export interface Reading {
   id: string;
-  end: End;
+  place: Place;
   feature: string;
   valueMm: number | null;
   word: string | null;
   parts: LoosePart[] | null;
+  /** What the rider said or the walk round found: its shape is the feature's own. */
+  told?: Told | null | undefined;
   instrument: Instrument;
   takenAt: string;
   withdrawnAt: string | null;
+}
+
+/** An answer at take-in; `is` null: back to not known. */
+export interface Told {
+  is: unknown;
 }
 
 /** What was seen on the walk round an end. */
@@ -74,7 +82,7 @@ export interface SideFacts {
 export function endFacts(end: End, readings: readonly Reading[]): EndFacts {
   const valid = sinceFiled(
     readings
-      .filter((reading) => reading.end === end && reading.withdrawnAt === null)
+      .filter((reading) => reading.place === axleAt(end) && reading.withdrawnAt === null)
       .sort((a, b) => (a.takenAt < b.takenAt ? -1 : a.takenAt > b.takenAt ? 1 : 0)),
   );
   const lengths = new Map<string, ReadingStatistics>();

@@ -1,3 +1,11 @@
-export { endFacts, withoutFeatures, type Condition, type EndFacts, type Reading, type SideFacts } from './end-facts';
+export {
+  endFacts,
+  withoutFeatures,
+  type Condition,
+  type EndFacts,
+  type Reading,
+  type SideFacts,
+  type Told,
+} from './end-facts';
 export { isCarbon, measurePlan, needsApproval, openFeatures, type PlannedFeature } from './measure-plan';
 export { PlainReading } from './reading-schema';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 
 import { endFacts, openFeatures, type Reading } from '../end-facts';
-import { features, type End } from '../features';
+import { features } from '../features';
 import { materials } from '../materials';
 import type { LoosePart, StoreItem, Wheel } from '../parts';
 import { endFit } from './end-fit';
@@ -183,7 +183,7 @@ describe('endFit on any front end', () => {
   it('judges each end by its own readings only', () => {
     fc.assert(
       fc.property(anyFront, anyFront, (front, other) => {
-        const rear = other.map((reading) => ({ ...reading, id: `rear-${reading.id}`, end: 'rear' as End }));
+        const rear = other.map((reading) => ({ ...reading, id: `rear-${reading.id}`, place: 'rear-axle' as const }));
         expect(judge([...front, ...rear])).toEqual(judge(front));
       }),
       { numRuns: 40 },

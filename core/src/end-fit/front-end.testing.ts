@@ -46,7 +46,7 @@ export function frontReadings(
   otherWords: Record<string, string> = {},
   otherLengths: Record<string, number> = {},
 ): Reading[] {
-  const blank = { end: 'front' as const, valueMm: null, word: null, parts: null, withdrawnAt: null };
+  const blank = { place: 'front-axle' as const, valueMm: null, word: null, parts: null, withdrawnAt: null };
   const all = [
     ...Object.entries({ ...words, ...otherWords }).map(([feature, word]) => ({
       ...blank,

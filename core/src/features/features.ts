@@ -1,9 +1,9 @@
 import type { StandardFeature } from '../identify-standard';
 import { materials } from '../materials';
+import type { End, Side } from '../model';
 import type { Instrument } from '../reading-statistics';
 
-export type End = 'front' | 'rear';
-export type Side = 'left' | 'right';
+export type { End, Side };
 
 /** A length at one place of an end. */
 export interface LengthFeature {

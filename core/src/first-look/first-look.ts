@@ -1,3 +1,4 @@
+import { axleAt } from '../model';
 import { endFacts, openFeatures, type EndFacts, type Reading } from '../end-facts';
 import type { End, Feature } from '../features';
 import { fitOfRecord as fit, nextWorth, type FitFinding, type FitInput, type FitReport } from '../fit';
@@ -93,7 +94,7 @@ function reading(end: End, feature: string, value: string | number): Reading {
   const word = typeof value === 'string' ? value : null;
   return {
     id: feature,
-    end,
+    place: axleAt(end),
     feature,
     valueMm: typeof value === 'number' ? value : null,
     word,

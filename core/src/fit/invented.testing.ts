@@ -1,3 +1,4 @@
+import { axleAt } from '../model';
 import type { BikeFacts } from '../bike-facts';
 import { endFacts, type Reading } from '../end-facts';
 import { featureById, type End } from '../features';
@@ -300,7 +301,7 @@ export function invented(change: Invented = {}): FitInput {
 
 /** Readings of one end, one a feature. */
 export function readingsOf(end: End, words: Record<string, string>, lengths: Record<string, number | null>): Reading[] {
-  const blankReading = { end, valueMm: null, word: null, parts: null, withdrawnAt: null };
+  const blankReading = { place: axleAt(end), valueMm: null, word: null, parts: null, withdrawnAt: null };
   const all = [
     ...Object.entries(words).map(([feature, word]) => ({ ...blankReading, feature, word, instrument: 'eye' as const })),
     ...Object.entries(lengths).flatMap(([feature, valueMm]) => {

@@ -1,3 +1,4 @@
+import { axleAt } from '../model';
 import { BikeFacts } from '../bike-facts';
 import { endFacts, PlainReading, type EndFacts, type Reading } from '../end-facts';
 import { featureById, type End } from '../features';
@@ -51,7 +52,7 @@ export function factsOf(end: End, readings: readonly PlainReading[]): EndFacts {
       const instrument = reading.instrument ?? (feature.kind === 'length' ? feature.instrument : 'eye');
       return {
         id: String(index),
-        end,
+        place: axleAt(end),
         feature: reading.feature,
         valueMm: reading.valueMm ?? null,
         word: reading.word ?? null,

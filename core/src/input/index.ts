@@ -15,6 +15,7 @@ export {
   Flag,
   OneOf,
   Remark,
+  Secret,
   Text,
   Timestamp,
   Uuid,

@@ -51,6 +51,28 @@ export function Remark(max: number): RuleDecorator {
   return decorating(simple('remark', `a text of at most ${max} characters`, holds, { type: 'string', maxLength: max }));
 }
 
+/**
+ * A text of `min` to `max` characters that no error repeats.
+ *
+ * @param pattern - what it must look like beside its length
+ */
+export function Secret(
+  min: number,
+  max: number,
+  pattern = /^/,
+  allowed = `a text of ${min} to ${max} characters`,
+): RuleDecorator {
+  const holds = (value: unknown) =>
+    typeof value === 'string' && value.length >= min && value.length <= max && pattern.test(value);
+  const jsonSchema = { type: 'string', minLength: min, maxLength: max, format: 'password' };
+  const { rule } = decorating(simple('secret', allowed, holds, jsonSchema));
+  return decorating({
+    ...rule,
+    shortfall: (value) =>
+      rule.shortfall(value) ? { path: [], value: value === undefined ? value : '…', allowed } : null,
+  });
+}
+
 /** A UUID. */
 export function Uuid(): RuleDecorator {
   return decorating(simple('uuid', 'a UUID', (value) => isUUID(value), { type: 'string', format: 'uuid' }));

@@ -1,4 +1,5 @@
 import { Amount, OneOf, Text, Uuid, Whole, Optional, Items, readInput, type Shape } from '../input';
+import { axleAt, axlePlaces, places, type End, type Place } from '../model';
 
 /** What comes off an axle, from the hub outwards. */
 export const offAxleKinds = [
@@ -19,13 +20,8 @@ export const irreversibleKinds = ['filed', 'cut', 'drilled', 'glued'] as const;
 /** How a step of the procedure ended. */
 export const stepEndings = ['done', 'skipped', 'problem', 'undone', 'confirmed', 'stood-in'] as const;
 
-/** What an event is about. */
-class AtEnd {
-  @OneOf(['front', 'rear']) end!: 'front' | 'rear';
-}
-
 /** The owner lets a kit go on against a `stop`. */
-export class Override extends AtEnd {
+export class Override {
   @Uuid() wheelId!: string;
   @Text(80) findingId!: string;
   @Text(400) because!: string;
@@ -39,7 +35,7 @@ export class TruedSpoke {
 }
 
 /** A wheel trued: one reading per spoke, once round. */
-export class Truing extends AtEnd {
+export class Truing {
   @Items(() => TruedSpoke, 72) spokes!: TruedSpoke[];
   @Optional() @Amount(-30, 30, 'mm') dishMm?: number;
 }
@@ -51,7 +47,7 @@ export class OffAxlePart {
 }
 
 /** One side of an axle as it was taken apart, from the hub outwards. */
-export class CameOff extends AtEnd {
+export class CameOff {
   @OneOf(['left', 'right']) side!: 'left' | 'right';
   @Items(() => OffAxlePart, 20) parts!: OffAxlePart[];
 }
@@ -62,7 +58,7 @@ export class StepReading {
 }
 
 /** One step of the procedure. */
-export class StepEnded extends AtEnd {
+export class StepEnded {
   @Text(60) stepId!: string;
   @OneOf(stepEndings) how!: (typeof stepEndings)[number];
   /** Why it was skipped, or what is wrong. */
@@ -80,7 +76,7 @@ export class PartCount {
 }
 
 /** The parcel as it arrived. */
-export class Received extends AtEnd {
+export class Received {
   @Items(() => PartCount, 80) counts!: PartCount[];
   @Optional() @Amount(0, 130, 'V') packV?: number;
   @Optional() @Text(1000) damage?: string;
@@ -93,18 +89,18 @@ export class PartFate {
 }
 
 /** What became of the parts of the kit. */
-export class KitParts extends AtEnd {
+export class KitParts {
   @Items(() => PartFate, 80) fates!: PartFate[];
 }
 
 /** Something that putting back to stock will not undo. */
-export class Irreversible extends AtEnd {
+export class Irreversible {
   @OneOf(irreversibleKinds) what!: (typeof irreversibleKinds)[number];
   @Text(120) where!: string;
   @Optional() @Amount(0, 500, 'mm') amountMm?: number;
 }
 
-export class Note extends AtEnd {
+export class Note {
   @Text(1000) words!: string;
 }
 
@@ -129,7 +125,19 @@ export const jobEventShapes = {
   vouched: Vouched,
 } as const;
 
+/** Of the shape of what events say; older ones are brought up when they are read. */
+export const jobEventSchemaVersion = 2;
+
 export type JobEventKind = keyof typeof jobEventShapes;
+
+/** Kinds that speak of a motor wheel in its place; the others may concern any part of the bike. */
+const atAxlesOnly: readonly JobEventKind[] = ['override', 'truing', 'came-off', 'received', 'kit-parts'];
+
+/** Where an event of this kind can have happened. */
+export function placesOf(kind: JobEventKind): readonly Place[] {
+  return atAxlesOnly.includes(kind) ? axlePlaces : places;
+}
+
 export type JobEventData<K extends JobEventKind> = InstanceType<(typeof jobEventShapes)[K]>;
 
 export const jobEventKinds = Object.keys(jobEventShapes) as JobEventKind[];
@@ -139,6 +147,8 @@ export type JobEvent = {
   [K in JobEventKind]: {
     id: string;
     kind: K;
+    /** What it happened to. */
+    place: Place;
     data: JobEventData<K>;
     at: string;
     person: string;
@@ -188,10 +198,10 @@ export function vouchedBy(events: readonly JobEvent[]) {
 }
 
 /** The parcel of one end as it was recorded last; null before any was. */
-export function lastParcel(events: readonly JobEvent[], atEnd: 'front' | 'rear') {
+export function lastParcel(events: readonly JobEvent[], end: End) {
   return (
     eventsOf(events, 'received')
-      .filter(({ data }) => data.end === atEnd)
+      .filter(({ place }) => place === axleAt(end))
       .at(-1) ?? null
   );
 }

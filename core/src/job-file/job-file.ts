@@ -1,7 +1,15 @@
-import { BikeFacts } from '../bike-facts';
+import {
+  acceptanceKinds,
+  type Acceptance,
+  type AcceptanceKind,
+  type AcceptedStackInput,
+  type AcceptedStackResult,
+} from '../acceptance';
+import { toldFeatures } from '../bike-facts';
 import { featureById } from '../features';
 import {
   Amount,
+  Anything,
   Base64,
   Checked,
   Exactly,
@@ -20,21 +28,25 @@ import {
   shapeOf,
   type Shape,
 } from '../input';
-import { jobEventKinds, jobEventShapes, type JobEvent, type JobEventKind } from '../job-events';
+import {
+  jobEventKinds,
+  jobEventSchemaVersion,
+  jobEventShapes,
+  placesOf,
+  type JobEvent,
+  type JobEventKind,
+} from '../job-events';
 import { LoosePart } from '../part-schemas';
-import { FiledSnapshot } from './snapshot';
+import { places } from '../model';
+import { instruments } from '../reading-statistics';
+import { jobFormat } from './format';
 
 const bikeKinds = ['upright', 'step-through', 'box-bike', 'longtail', 'drop-bar', 'trike', 'tandem'] as const;
-
-/** What stands at the head of every job file. */
-export const jobFormat = 'cricket-job-1';
 
 /** Most bytes of a job with its photos: what a bike may hold goes out, and comes in again. */
 export const largestJob = 64 * 1024 * 1024;
 /** Most bytes of the photos of one bike: in a job's file they take a third more. */
 export const mostPhotoBytes = 40 * 1024 * 1024;
-
-const ends = ['front', 'rear'] as const;
 
 export class FiledBike {
   @Uuid() id!: string;
@@ -45,7 +57,6 @@ export class FiledBike {
   @Maybe() @Amount(200, 700, 'mm') beadSeatMm!: number | null;
   @Maybe() @Amount(600, 3000, 'mm') wheelbaseMm!: number | null;
   @Maybe() @Amount(250, 1200, 'mm') chainStayMm!: number | null;
-  @Nested(() => BikeFacts) facts!: BikeFacts;
   @Timestamp() createdAt!: string;
   @Maybe() @Timestamp() withdrawnAt!: string | null;
   @Whole(1, 1_000_000) version!: number;
@@ -55,46 +66,72 @@ export class FiledBike {
 class OfBike {
   @Uuid() id!: string;
   @Uuid() bikeId!: string;
+  @OneOf(places) place!: (typeof places)[number];
+  /** Who it was, by name; and who that is in the shop that wrote the file. */
+  @Text(80) person!: string;
+  @Maybe() @Uuid() personId!: string | null;
 }
 
+/** What somebody has told, or the walk round has found. */
+class FiledTold {
+  @Maybe() @Anything() is!: unknown;
+}
+
+const readable = (name: string) => featureById(name) !== undefined || toldFeatures.includes(name);
+
 export class FiledReading extends OfBike {
-  @OneOf(ends) end!: (typeof ends)[number];
-  @Checked(Text(60), (name: string) => featureById(name) !== undefined, 'the name of something that can be measured')
+  @Checked(Text(60), readable, 'the name of something that can be measured or told')
   feature!: string;
   @Maybe() @Amount(-200, 2000, 'mm') valueMm!: number | null;
   @Maybe() @Text(60) word!: string | null;
   @Maybe() @Items(() => LoosePart, 20) parts!: LoosePart[] | null;
+  @Maybe() @Nested(() => FiledTold) told!: FiledTold | null;
   @Maybe() @Remark(40) typed!: string | null;
   @Maybe() @OneOf(['mm', 'inch']) unit!: 'mm' | 'inch' | null;
-  @OneOf(['calipers', 'ruler', 'tape', 'eye']) instrument!: 'calipers' | 'ruler' | 'tape' | 'eye';
+  @OneOf(instruments) instrument!: (typeof instruments)[number];
   @Timestamp() takenAt!: string;
-  @Text(80) person!: string;
   @Maybe() @Timestamp() withdrawnAt!: string | null;
   @Maybe() @Remark(400) withdrawnBecause!: string | null;
 }
 
 export class FiledChoice extends OfBike {
-  @OneOf(ends) end!: (typeof ends)[number];
-  @OneOf(['end', 'wheel']) kind!: 'end' | 'wheel';
+  @OneOf(['place', 'wheel']) kind!: 'place' | 'wheel';
   @Maybe() @Uuid() wheelId!: string | null;
   @Timestamp() chosenAt!: string;
-  @Text(80) person!: string;
-  @Optional() @Maybe() @Timestamp() withdrawnAt?: string | null;
+  @Maybe() @Timestamp() withdrawnAt!: string | null;
 }
 
-export class FiledStack extends OfBike {
-  @OneOf(ends) end!: (typeof ends)[number];
-  @Uuid() wheelId!: string;
-  @Timestamp() acceptedAt!: string;
-  @Text(80) person!: string;
-  @Flag() byHand!: boolean;
-  @Text(40) coreVersion!: string;
-  @Nested(() => FiledSnapshot) snapshot!: FiledSnapshot;
-  @Optional() @Flag() imported?: boolean;
+/** The same, for what is put together by kind. */
+const ofBike = {
+  id: [Uuid()],
+  bikeId: [Uuid()],
+  place: [OneOf(places)],
+  person: [Text(80)],
+  personId: [Maybe(), Uuid()],
+};
+
+/** An acceptance of one kind. */
+function filedAcceptance(kind: AcceptanceKind): Shape {
+  const { input, result, schemaVersion } = acceptanceKinds[kind];
+  return shapeOf({
+    ...ofBike,
+    kind: [Exactly(kind)],
+    schemaVersion: [Whole(schemaVersion, schemaVersion)],
+    input: [Nested(() => input)],
+    result: [Nested(() => result)],
+    acceptedAt: [Timestamp()],
+    imported: [Flag()],
+    coreVersion: [Text(40)],
+  });
 }
+
+const filedAcceptances = Object.fromEntries(
+  (Object.keys(acceptanceKinds) as AcceptanceKind[]).map((kind) => [kind, filedAcceptance(kind)]),
+);
+
+export type FiledAcceptance = Acceptance<'stack', AcceptedStackInput, AcceptedStackResult>;
 
 export class FiledOrder extends OfBike {
-  @OneOf(ends) end!: (typeof ends)[number];
   @Text(200) what!: string;
   @Whole(1, 500) count!: number;
   @Text(600) reason!: string;
@@ -102,20 +139,18 @@ export class FiledOrder extends OfBike {
   @Whole(0, 365) leadDays!: number;
   @OneOf(['wanted', 'ordered', 'received']) state!: 'wanted' | 'ordered' | 'received';
   @Timestamp() changedAt!: string;
-  @Text(80) person!: string;
   @Whole(1, 1_000_000) version!: number;
 }
 
 /** An event of one kind. */
 function filedEvent(kind: JobEventKind): Shape {
   return shapeOf({
-    id: [Uuid()],
-    bikeId: [Uuid()],
+    ...ofBike,
+    place: [OneOf(placesOf(kind))],
     kind: [Exactly(kind)],
+    schemaVersion: [Whole(jobEventSchemaVersion, jobEventSchemaVersion)],
     data: [Nested(() => jobEventShapes[kind])],
     at: [Timestamp()],
-    person: [Text(80)],
-    personId: [Maybe(), Uuid()],
     withdrawnAt: [Maybe(), Timestamp()],
     receivedAt: [Optional(), Timestamp()],
     imported: [Optional(), Flag()],
@@ -124,13 +159,12 @@ function filedEvent(kind: JobEventKind): Shape {
 
 const filedEvents = Object.fromEntries(jobEventKinds.map((kind) => [kind, filedEvent(kind)]));
 
-export type FiledEvent = JobEvent & { bikeId: string; personId: string | null };
+export type FiledEvent = JobEvent & { bikeId: string; personId: string | null; schemaVersion: number };
 
 export class FiledPhoto extends OfBike {
   @Text(80) about!: string;
   @Maybe() @Text(200) note!: string | null;
   @Timestamp() takenAt!: string;
-  @Text(80) person!: string;
   @Whole(1, 20_000) widthPx!: number;
   @Whole(1, 20_000) heightPx!: number;
   @Maybe() @Timestamp() withdrawnAt!: string | null;
@@ -142,11 +176,10 @@ export class FiledRecord {
   @Nested(() => FiledBike) bike!: FiledBike;
   @Items(() => FiledReading, 20_000) readings!: FiledReading[];
   @Items(() => FiledChoice, 5_000) choices!: FiledChoice[];
-  @Items(() => FiledStack, 1_000) stacks!: FiledStack[];
+  @Items(OneOfKinds('kind', filedAcceptances), 1_000) acceptances!: FiledAcceptance[];
   @Items(() => FiledOrder, 5_000) orders!: FiledOrder[];
-  // Files from before these were kept have none.
-  @Optional() @Items(OneOfKinds('kind', filedEvents), 20_000) events?: FiledEvent[];
-  @Optional() @Items(() => FiledPhoto, 500) photos?: FiledPhoto[];
+  @Items(OneOfKinds('kind', filedEvents), 20_000) events!: FiledEvent[];
+  @Items(() => FiledPhoto, 500) photos!: FiledPhoto[];
 }
 
 export class JobFile {

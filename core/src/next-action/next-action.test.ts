@@ -7,13 +7,13 @@ import { activeEnd } from '../choices';
 import { endState, type BikeRecord } from './next-action';
 
 const choice = {
-  end: 'front' as const,
+  place: 'front-axle' as const,
   kind: 'wheel' as const,
   wheelId: frontWheel.id,
   chosenAt: '2026-03-02T12:00:00Z',
 };
 const accepted = {
-  end: 'front' as const,
+  place: 'front-axle' as const,
   wheelId: frontWheel.id,
   acceptedAt: '2026-03-02T13:00:00Z',
   left: [],
@@ -69,7 +69,8 @@ describe('a bike that is back with its rider', () => {
   const ended = (how: 'done' | 'undone', at: string): JobEvent => ({
     id: at,
     kind: 'step',
-    data: { end: 'front', stepId: 'appointment', how },
+    place: 'front-axle',
+    data: { stepId: 'appointment', how },
     at,
     person: 'Wren',
     withdrawnAt: null,
@@ -91,7 +92,7 @@ describe('a bike that is back with its rider', () => {
 describe('the end at work', () => {
   it('is the one chosen last, else the one read last, else the front', () => {
     expect(activeEnd({ readings: [], choices: [] })).toBe('front');
-    const rear = frontReadings().map((reading) => ({ ...reading, end: 'rear' as const }));
+    const rear = frontReadings().map((reading) => ({ ...reading, place: 'rear-axle' as const }));
     expect(activeEnd({ readings: rear, choices: [] })).toBe('rear');
     expect(activeEnd({ readings: rear, choices: [choice] })).toBe('front');
   });

@@ -4,9 +4,10 @@ import { endFacts, isCarbon, openFeatures, type EndFacts, type Reading } from '.
 import { emptyBikeFacts, type BikeFacts } from '../bike-facts';
 import { chosenWheelId, latest, type Choice } from '../choices';
 import { fitOfRecord, type FitInput, type FitReport } from '../fit';
-import type { End, Feature } from '../features';
+import type { Feature } from '../features';
 import type { JobEvent } from '../job-events';
 import type { LimitsInput } from '../limits';
+import { axleAt, type End, type Place } from '../model';
 import type { LoggedMinutes } from '../procedure';
 import { overridesOf } from '../overrides';
 import type { LoosePart, StoreItem, Wheel } from '../parts';
@@ -15,7 +16,7 @@ import { handedOverAt } from './handed-over';
 
 /** An accepted stack as far as the next action depends on it. */
 export interface AcceptedStack {
-  end: End;
+  place: Place;
   wheelId: string;
   acceptedAt: string;
   /** From the hub outwards. */
@@ -84,7 +85,7 @@ export function endState(record: BikeRecord, end: End, workshop: Workshop): EndS
   const wheelId = chosenWheelId(record.choices, end);
   const wheel = wheels.find(({ id }) => id === wheelId) ?? null;
   const accepted = latest(
-    record.stacks.filter((item) => item.end === end && item.wheelId === wheel?.id),
+    record.stacks.filter((item) => item.place === axleAt(end) && item.wheelId === wheel?.id),
     ({ acceptedAt }) => acceptedAt,
   );
   const fitInput: FitInput | null = wheel && {

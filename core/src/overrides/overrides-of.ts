@@ -1,6 +1,6 @@
 import type { Choice } from '../choices';
 import { eventsOf, type JobEvent } from '../job-events';
-import type { End } from '../features';
+import { axleAt, type End } from '../model';
 import type { Override } from './overrides';
 
 /**
@@ -13,9 +13,11 @@ export function overridesOf(
   wheelId: string,
   choices: readonly Choice[] = [],
 ): Override[] {
-  const others = choices.filter((item) => item.kind === 'wheel' && item.end === end && item.wheelId !== wheelId);
+  const others = choices.filter(
+    (item) => item.kind === 'wheel' && item.place === axleAt(end) && item.wheelId !== wheelId,
+  );
   const lastOther = others.reduce((last, { chosenAt }) => (chosenAt > last ? chosenAt : last), '');
   return eventsOf(events, 'override')
-    .filter(({ data, at }) => data.end === end && data.wheelId === wheelId && at > lastOther)
+    .filter(({ place, data, at }) => place === axleAt(end) && data.wheelId === wheelId && at > lastOther)
     .map(({ data, person, at }) => ({ findingId: data.findingId, because: data.because, person, at }));
 }

@@ -1,3 +1,4 @@
+import { axleAt } from '../model';
 import fc from 'fast-check';
 
 import { fit } from '../fit';
@@ -73,13 +74,14 @@ describe('an override', () => {
   const given = {
     id: 'o',
     kind: 'override' as const,
-    data: { end: 'rear' as const, wheelId: 'w', findingId: 'law-power', because: 'private ground' },
+    place: 'rear-axle' as const,
+    data: { wheelId: 'w', findingId: 'law-power', because: 'private ground' },
     at: '2026-03-02T10:00:00.000Z',
     person: 'Hesper',
     withdrawnAt: null,
   };
   const chose = (wheelId: string, time: string, end: 'front' | 'rear' = 'rear') => ({
-    end,
+    place: axleAt(end),
     kind: 'wheel' as const,
     wheelId,
     chosenAt: `2026-03-02T${time}:00.000Z`,

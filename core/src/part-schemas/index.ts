@@ -1,2 +1,2 @@
 /** Contracts of wheels, kits and store lines, as they stand in files and requests. */
-export { Delivered, LoosePart, PlainStoreDetails, PlainStoreItem, PlainWheel } from './part-schemas';
+export { Delivered, LoosePart, PlainStoreDetails, PlainStoreItem, PlainWheel, PlainWheelAxle } from './part-schemas';

@@ -13,7 +13,8 @@ const event = (
 ): JobEvent => ({
   id: String(++minute),
   kind: 'step',
-  data: { end: 'front', stepId, how, ...(because && { because }) },
+  place: 'front-axle',
+  data: { stepId, how, ...(because && { because }) },
   at: new Date(Date.UTC(2026, 2, 2, 9, minute)).toISOString(),
   person,
   withdrawnAt: null,

@@ -1,11 +1,18 @@
 import type { JobEvent, JobEventData, JobEventKind } from '../job-events';
+import type { Place } from '../model';
 import { putBack } from './put-back';
 
 let minute = 0;
-const event = <K extends JobEventKind>(kind: K, data: JobEventData<K>, withdrawnAt: string | null = null) =>
+const event = <K extends JobEventKind>(
+  place: Place,
+  kind: K,
+  data: JobEventData<K>,
+  withdrawnAt: string | null = null,
+) =>
   ({
     id: String(++minute),
     kind,
+    place,
     data,
     at: new Date(Date.UTC(2026, 2, 2, 9, minute)).toISOString(),
     person: 'Wren',
@@ -15,9 +22,8 @@ const event = <K extends JobEventKind>(kind: K, data: JobEventData<K>, withdrawn
 describe('back to stock', () => {
   it('plays the last record of each side from the hub outwards', () => {
     const events = [
-      event('came-off', { end: 'front', side: 'left', parts: [{ kind: 'nut' }] }),
-      event('came-off', {
-        end: 'front',
+      event('front-axle', 'came-off', { side: 'left', parts: [{ kind: 'nut' }] }),
+      event('front-axle', 'came-off', {
         side: 'left',
         parts: [{ kind: 'plain', thicknessMm: 1.5 }, { kind: 'stay' }, { kind: 'nut' }],
       }),
@@ -31,13 +37,13 @@ describe('back to stock', () => {
   });
 
   it('names what does not come back, once', () => {
-    const filed = { end: 'rear', what: 'filed', where: 'left slot', amountMm: 0.25 } as const;
+    const filed = { what: 'filed', where: 'left slot', amountMm: 0.25 } as const;
     const events = [
-      event('irreversible', filed),
-      event('irreversible', filed),
-      event('irreversible', { end: 'front', what: 'drilled', where: 'bottom bracket shell' }, '2026-03-02T10:00:00Z'),
+      event('rear-axle', 'irreversible', filed),
+      event('rear-axle', 'irreversible', filed),
+      event('cranks', 'irreversible', { what: 'drilled', where: 'bottom bracket shell' }, '2026-03-02T10:00:00Z'),
     ];
-    expect(putBack(events).remains).toEqual([filed]);
+    expect(putBack(events).remains).toEqual([{ place: 'rear-axle', ...filed }]);
   });
 
   it('says where the parts of the kit are', () => {
@@ -45,7 +51,7 @@ describe('back to stock', () => {
       { part: 'Display', fate: 'given-back' as const },
       { part: 'Motor wheel', fate: 'used' as const },
     ];
-    expect(putBack([event('kit-parts', { end: 'rear', fates })]).kit).toEqual([
+    expect(putBack([event('rear-axle', 'kit-parts', { fates })]).kit).toEqual([
       { end: 'rear', part: 'Display', fate: 'given-back' },
       { end: 'rear', part: 'Motor wheel', fate: 'used' },
     ]);

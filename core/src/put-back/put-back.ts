@@ -1,5 +1,5 @@
-import type { End, Side } from '../features';
 import { eventsOf, type JobEvent, type JobEventData } from '../job-events';
+import { axleAt, endAt, type End, type Place, type Side } from '../model';
 
 export interface PutBack {
   /** Ends of which anything was recorded. */
@@ -9,7 +9,7 @@ export interface PutBack {
     sides: Record<Side, JobEventData<'came-off'>['parts'] | null>;
   }[];
   /** What stays changed for good. */
-  remains: { end: End; what: JobEventData<'irreversible'>['what']; where: string; amountMm: number | null }[];
+  remains: { place: Place; what: JobEventData<'irreversible'>['what']; where: string; amountMm: number | null }[];
   /** Parts of the kit that are on the bike or lie elsewhere, and must come off or be asked for. */
   kit: { end: End; part: string; fate: 'used' | 'left-out' | 'given-back' }[];
 }
@@ -23,21 +23,21 @@ export interface PutBack {
 export function putBack(events: readonly JobEvent[]): PutBack {
   const off = eventsOf(events, 'came-off');
   const last = (end: End, side: Side) =>
-    off.filter(({ data }) => data.end === end && data.side === side).at(-1)?.data.parts ?? null;
-  const ends = (['front', 'rear'] as const).filter((end) => off.some(({ data }) => data.end === end));
-  const remains = eventsOf(events, 'irreversible').map(({ data }) => ({
-    end: data.end,
+    off.filter(({ place, data }) => place === axleAt(end) && data.side === side).at(-1)?.data.parts ?? null;
+  const ends = (['front', 'rear'] as const).filter((end) => off.some(({ place }) => place === axleAt(end)));
+  const remains = eventsOf(events, 'irreversible').map(({ place, data }) => ({
+    place,
     what: data.what,
     where: data.where,
     amountMm: data.amountMm ?? null,
   }));
-  const fates = new Map(eventsOf(events, 'kit-parts').map(({ data }) => [data.end, data.fates]));
+  const fates = new Map(eventsOf(events, 'kit-parts').map(({ place, data }) => [endAt(place), data.fates]));
   return {
     ends: ends.map((end) => ({ end, sides: { left: last(end, 'left'), right: last(end, 'right') } })),
     // The same change noted twice is one change.
     remains: remains.filter(
-      (item, index) => remains.findIndex(({ end, where }) => end === item.end && where === item.where) === index,
+      (item, index) => remains.findIndex(({ place, where }) => place === item.place && where === item.where) === index,
     ),
-    kit: [...fates].flatMap(([end, list]) => list.map(({ part, fate }) => ({ end, part, fate }))),
+    kit: [...fates].flatMap(([end, list]) => (end ? list.map(({ part, fate }) => ({ end, part, fate })) : [])),
   };
 }

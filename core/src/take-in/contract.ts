@@ -74,7 +74,7 @@ export class TakeInInput {
   @Optional() @Nested(() => ScoreWeights) weights?: Partial<Record<ScoreFactorId, number>>;
   @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
 }
-export type Place = 'front' | 'rear' | 'mid';
+export type MotorPlace = 'front' | 'rear' | 'mid';
 
 /** One reason for or against a place. */
 export interface ScoreFactor {
@@ -86,7 +86,7 @@ export interface ScoreFactor {
 }
 
 export interface PlaceScore {
-  place: Place;
+  place: MotorPlace;
   /** `stop`: must not be fitted here; `unknown`: something that could forbid it is not looked at. */
   verdict: Verdict;
   /** 0 to 100: the weighted mean of what is known; 0 when it must not be. */
@@ -97,6 +97,6 @@ export interface PlaceScore {
 export interface TakeInResult {
   scores: { front: PlaceScore; rear: PlaceScore; mid: PlaceScore };
   /** Best first; places that stop are left out. */
-  ranking: Place[];
+  ranking: MotorPlace[];
   because: string;
 }

@@ -2,7 +2,7 @@ import { gripOn, drivenLoadN } from '../bike-checks';
 import { withLimits, type Limits } from '../limits';
 import { materialWords, type Material } from '../materials';
 import { worstOf, type Verdict } from '../verdict';
-import type { Place, ScoreFactorId, TakeInEnd, TakeInInput } from './contract';
+import type { MotorPlace, ScoreFactorId, TakeInEnd, TakeInInput } from './contract';
 
 interface Value {
   value: number | null;
@@ -15,7 +15,7 @@ export interface PlaceFactors {
 }
 
 /** Every reason for or against one place, and whether something forbids it. */
-export function factorsFor(place: Place, read: TakeInInput, limits: Limits): PlaceFactors {
+export function factorsFor(place: MotorPlace, read: TakeInInput, limits: Limits): PlaceFactors {
   if (place === 'mid') return midDrive(read);
   const end = read[place];
   return {
@@ -220,7 +220,7 @@ function law({ lawRatedW, wishedW }: TakeInInput): Value {
     : { value: 0, because: `${wishedW} W is over the ${lawRatedW} W of the class.` };
 }
 
-function cost(place: Place, { costs, budget }: TakeInInput): { cost?: Value } {
+function cost(place: MotorPlace, { costs, budget }: TakeInInput): { cost?: Value } {
   if (!costs) return {};
   const least = Math.min(costs.front, costs.rear, costs.mid);
   const over = budget !== undefined && costs[place] > budget;

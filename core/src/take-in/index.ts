@@ -1,7 +1,7 @@
 /** Front, rear or mid: the score of each place with its reasons. */
 export {
   scoreFactors,
-  type Place,
+  type MotorPlace,
   type PlaceScore,
   type ScoreFactor,
   type ScoreFactorId,

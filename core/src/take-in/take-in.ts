@@ -2,7 +2,7 @@ import { readInput } from '../input';
 import { withLimits, type Limits } from '../limits';
 import {
   scoreFactors,
-  type Place,
+  type MotorPlace,
   type PlaceScore,
   type ScoreFactor,
   type ScoreFactorId,
@@ -56,7 +56,12 @@ export function takeIn(input: TakeInInput): TakeInResult {
   return { scores, ranking, because: inOneSentence(scores, ranking) };
 }
 
-function scoreOf(place: Place, read: TakeInInput, limits: Limits, weights: Record<ScoreFactorId, number>): PlaceScore {
+function scoreOf(
+  place: MotorPlace,
+  read: TakeInInput,
+  limits: Limits,
+  weights: Record<ScoreFactorId, number>,
+): PlaceScore {
   const { verdict, values } = factorsFor(place, read, limits);
   const factors = scoreFactors.flatMap((id): ScoreFactor[] => {
     const found = values[id];
@@ -68,7 +73,7 @@ function scoreOf(place: Place, read: TakeInInput, limits: Limits, weights: Recor
   return { place, verdict, score: verdict === 'stop' ? 0 : Math.round(1000 * mean) / 10, factors };
 }
 
-function inOneSentence(scores: TakeInResult['scores'], [first, second]: readonly Place[]): string {
+function inOneSentence(scores: TakeInResult['scores'], [first, second]: readonly MotorPlace[]): string {
   if (!first) return 'No place on this bike may take a motor.';
   if (!second) return `Only ${placeWords[first]} is left.`;
   const lead = scores[first].score - scores[second].score;
@@ -78,7 +83,7 @@ function inOneSentence(scores: TakeInResult['scores'], [first, second]: readonly
   return `${capital(placeWords[first])} is ahead of ${placeWords[second]}${deciding ? `: ${deciding}` : '.'}`;
 }
 
-const placeWords: Record<Place, string> = { front: 'the front', rear: 'the rear', mid: 'a mid drive' };
+const placeWords: Record<MotorPlace, string> = { front: 'the front', rear: 'the rear', mid: 'a mid drive' };
 
 /** The factor that sets both apart most. */
 function decidingFactor(first: PlaceScore, second: PlaceScore): string | null {

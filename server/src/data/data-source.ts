@@ -1,7 +1,7 @@
 import 'reflect-metadata';
 import { DataSource } from 'typeorm';
 
-import { AcceptedStackEntity } from './entities/accepted-stack';
+import { AcceptanceEntity } from './entities/acceptance';
 import { BikeEntity } from './entities/bike';
 import { ChoiceEntity } from './entities/choice';
 import { JobEventEntity } from './entities/job-event';
@@ -24,6 +24,7 @@ import { NoneIsSaid1764100000000 } from './migrations/6-none-is-said';
 import { DigestsAndProofs1764110000000 } from './migrations/7-digests-and-proofs';
 import { OrderOfReceipt1764150000000 } from './migrations/8-order-of-receipt';
 import { Revisions1764160000000 } from './migrations/9-revisions';
+import { Places1764170000000 } from './migrations/10-places';
 
 /** The database, not yet connected. */
 export function createDataSource(url: string): DataSource {
@@ -31,7 +32,7 @@ export function createDataSource(url: string): DataSource {
     type: 'postgres',
     url,
     entities: [
-      AcceptedStackEntity,
+      AcceptanceEntity,
       BikeEntity,
       ChoiceEntity,
       JobEventEntity,
@@ -56,6 +57,7 @@ export function createDataSource(url: string): DataSource {
       DigestsAndProofs1764110000000,
       OrderOfReceipt1764150000000,
       Revisions1764160000000,
+      Places1764170000000,
     ],
     migrationsTransactionMode: 'each',
     uuidExtension: 'pgcrypto',

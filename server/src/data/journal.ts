@@ -44,7 +44,7 @@ export async function journalled(
       .createQueryBuilder()
       .insert()
       .into(JournalEntity)
-      .values({ id: writeId, person, personId, bodyDigest, ...subject })
+      .values({ id: writeId, personId, personName: personId === null ? person : null, bodyDigest, ...subject })
       .orIgnore()
       .returning('id')
       .execute();

@@ -1,31 +1,20 @@
-import type {
-  AcceptedStack,
-  Bike,
-  BikeRecord,
-  Choice,
-  JobEvent,
-  JournalRow,
-  OrderLine,
-  Photo,
-  Reading,
-  StoreItem,
-  Wheel,
-} from '@cricket/contract/shapes';
-import { ILike, In, IsNull, type DataSource, type EntityManager } from 'typeorm';
+import type { Bike, BikeRecord, JournalRow, StoreItem, Wheel } from '@cricket/contract/shapes';
+import { toldFacts } from '@cricket/core/bike-facts';
+import { IsNull, type DataSource, type EntityManager, type EntityTarget } from 'typeorm';
 
 import { ProblemError } from '../http/problem';
-import { AcceptedStackEntity } from './entities/accepted-stack';
+import { AcceptanceEntity } from './entities/acceptance';
 import { BikeEntity } from './entities/bike';
 import { ChoiceEntity } from './entities/choice';
 import { JobEventEntity } from './entities/job-event';
-import type { JournalEntity } from './entities/journal';
+import { JournalEntity } from './entities/journal';
+import type { OfBike } from './entities/of-bike';
 import { OrderLineEntity } from './entities/order-line';
 import { PhotoEntity } from './entities/photo';
 import { ReadingEntity } from './entities/reading';
 import { StoreItemEntity } from './entities/store-item';
 import { WheelEntity } from './entities/wheel';
-
-type Source = DataSource | EntityManager;
+import { jsonRow, managerOf, type Source } from './rows';
 
 /** The bike, for a write: locked against a withdrawal in the same moment. */
 export async function bikeForWrite(manager: EntityManager, bikeId: string): Promise<BikeEntity> {
@@ -37,115 +26,84 @@ export async function bikeForWrite(manager: EntityManager, bikeId: string): Prom
 
 /** Everything known of one bike. */
 export async function bikeRecord(source: Source, bikeId: string): Promise<BikeRecord> {
-  const manager = 'manager' in source ? source.manager : source;
-  const bike = await manager.findOneBy(BikeEntity, { id: bikeId });
-  if (!bike) throw new ProblemError(404, 'not-found', 'There is no such bike.');
-  const [record] = await recordsOf(manager, [bike]);
-  return record!;
+  const [record] = await recordsWhere(source, 'WHERE bike.id = $1', [bikeId]);
+  if (!record) throw new ProblemError(404, 'not-found', 'There is no such bike.');
+  return record;
 }
 
 /** The most bikes that one list holds: the newest; others are found by their tag or name. */
 export const mostListed = 60;
 
 /**
- * The newest bikes in the shop with everything known of each, in eight queries however many they are.
+ * The newest bikes in the shop with everything known of each, in one query however many they are.
  *
  * @param search - part of a tag or name; empty for all
  */
 export async function bikesInShop(source: DataSource, search = ''): Promise<BikeRecord[]> {
-  const like = ILike(`%${search.replace(/[\\%_]/g, '\\$&')}%`);
-  const inShop = { withdrawnAt: IsNull() };
-  const bikes = await source.manager.find(BikeEntity, {
-    where: search
-      ? [
-          { ...inShop, tag: like },
-          { ...inShop, name: like },
-        ]
-      : inShop,
-    order: { createdAt: 'DESC' },
-    take: mostListed,
-  });
-  return recordsOf(source.manager, bikes.reverse());
+  const like = `%${search.replace(/[\\%_]/g, '\\$&')}%`;
+  const found = search ? 'AND (tag ILIKE $1 OR name ILIKE $1)' : '';
+  const records = await recordsWhere(
+    source,
+    `JOIN (
+       SELECT id FROM bike WHERE withdrawn_at IS NULL ${found} ORDER BY created_at DESC LIMIT ${mostListed}
+     ) AS listed ON listed.id = bike.id
+     ORDER BY bike.created_at`,
+    search ? [like] : [],
+  );
+  return records;
 }
 
-async function recordsOf(manager: EntityManager, bikes: BikeEntity[]): Promise<BikeRecord[]> {
-  const where = { bikeId: In(bikes.map(({ id }) => id)) };
-  const readings = await manager.find(ReadingEntity, { where, order: { takenAt: 'ASC', id: 'ASC' } });
-  const choices = await manager.find(ChoiceEntity, { where, order: { chosenAt: 'ASC', id: 'ASC' } });
-  const stacks = await manager.find(AcceptedStackEntity, { where, order: { acceptedAt: 'ASC', id: 'ASC' } });
-  const orders = await manager.find(OrderLineEntity, { where, order: { changedAt: 'ASC', id: 'ASC' } });
-  const events = await manager.find(JobEventEntity, { where, order: { receivedAt: 'ASC', at: 'ASC', id: 'ASC' } });
-  const photos = await manager.find(PhotoEntity, { where, order: { takenAt: 'ASC', id: 'ASC' } });
-  const of = <T extends { bikeId: string }>(rows: readonly T[], id: string) =>
-    rows.filter(({ bikeId }) => bikeId === id);
-  return bikes.map((bike) => ({
-    bike: bikeShape(bike),
-    readings: of(readings, bike.id).map(readingShape),
-    choices: of(choices, bike.id).map(choiceShape),
-    stacks: of(stacks, bike.id).map(stackShape),
-    orders: of(orders, bike.id).map(orderShape),
-    events: of(events, bike.id).map(eventShape),
-    photos: of(photos, bike.id).map(photoShape),
-  }));
+/** The lists of a record: their rows, in the order in which they are read off. */
+const lists: readonly [name: string, entity: EntityTarget<OfBike>, order: string][] = [
+  ['readings', ReadingEntity, 'taken_at, id'],
+  ['choices', ChoiceEntity, 'chosen_at, id'],
+  ['acceptances', AcceptanceEntity, 'accepted_at, id'],
+  ['orders', OrderLineEntity, 'changed_at, id'],
+  ['events', JobEventEntity, 'received_at, at, id'],
+  ['photos', PhotoEntity, 'taken_at, id'],
+];
+
+async function recordsWhere(source: Source, rest: string, given: readonly unknown[]): Promise<BikeRecord[]> {
+  const { dataSource } = managerOf(source);
+  const queries = lists.map(([name, entity, order]) => {
+    const { tableName } = dataSource.getMetadata(entity);
+    const sorted = order.split(', ').map((column) => `it.${column}`);
+    return `'${name}', (
+      SELECT coalesce(json_agg(${jsonRow(source, entity, 'it')} ORDER BY ${sorted.join(', ')}), '[]')
+      FROM ${tableName} AS it WHERE it.bike_id = bike.id
+    )`;
+  });
+  const rows: { record: Omit<BikeRecord, 'bike'> & { bike: Omit<Bike, 'facts'> } }[] = await source.query(
+    `SELECT json_build_object('bike', ${jsonRow(source, BikeEntity, 'bike')}, ${queries.join(', ')}) AS record
+     FROM bike ${rest}`,
+    [...given],
+  );
+  return rows.map(({ record }) => ({ ...record, bike: { ...record.bike, facts: toldFacts(record.readings) } }));
+}
+
+/** Everything that was written about one bike, in the order in which it was. */
+export async function journalRows(source: Source, bikeId: string): Promise<JournalRow[]> {
+  const rows: { row: JournalRow }[] = await source.query(
+    `SELECT ${jsonRow(source, JournalEntity, 'it')} AS row FROM journal AS it WHERE it.bike_id = $1 ORDER BY it.at, it.id`,
+    [bikeId],
+  );
+  return rows.map(({ row }) => row);
 }
 
 /** The catalogue of motor wheels. */
 export async function allWheels(source: Source): Promise<Wheel[]> {
-  const manager = 'manager' in source ? source.manager : source;
+  const manager = managerOf(source);
   return (await manager.find(WheelEntity, { order: { code: 'ASC', id: 'ASC' } })).map(wheelShape);
 }
 
 /** The stores, without withdrawn lines. */
 export async function allStores(source: Source): Promise<StoreItem[]> {
-  const manager = 'manager' in source ? source.manager : source;
+  const manager = managerOf(source);
   const items = await manager.find(StoreItemEntity, {
     where: { withdrawnAt: IsNull() },
     order: { kind: 'ASC', thicknessMm: 'ASC', id: 'ASC' },
   });
   return items.map(storeItemShape);
-}
-
-export function bikeShape(bike: BikeEntity): Bike {
-  return { ...bike, createdAt: bike.createdAt.toISOString(), withdrawnAt: bike.withdrawnAt?.toISOString() ?? null };
-}
-
-export function readingShape(reading: ReadingEntity): Reading {
-  return {
-    ...reading,
-    takenAt: reading.takenAt.toISOString(),
-    withdrawnAt: reading.withdrawnAt?.toISOString() ?? null,
-  };
-}
-
-export function choiceShape(choice: ChoiceEntity): Choice {
-  return {
-    ...choice,
-    chosenAt: choice.chosenAt.toISOString(),
-    withdrawnAt: choice.withdrawnAt?.toISOString() ?? null,
-  };
-}
-
-export function stackShape(stack: AcceptedStackEntity): AcceptedStack {
-  return { ...stack, acceptedAt: stack.acceptedAt.toISOString() };
-}
-
-export function orderShape(line: OrderLineEntity): OrderLine {
-  return { ...line, changedAt: line.changedAt.toISOString() };
-}
-
-export function eventShape(event: JobEventEntity): JobEvent {
-  const { at, withdrawnAt, receivedAt, ...rest } = event;
-  return {
-    ...rest,
-    at: at.toISOString(),
-    withdrawnAt: withdrawnAt?.toISOString() ?? null,
-    // While it is being written, the database has not said it yet.
-    ...(receivedAt && { receivedAt: receivedAt.toISOString() }),
-  } as JobEvent;
-}
-
-export function photoShape({ picture: _, small: __, takenAt, withdrawnAt, ...rest }: PhotoEntity): Photo {
-  return { ...rest, takenAt: takenAt.toISOString(), withdrawnAt: withdrawnAt?.toISOString() ?? null };
 }
 
 export function wheelShape({ id, code, spec, note, version }: WheelEntity): Wheel {
@@ -154,8 +112,4 @@ export function wheelShape({ id, code, spec, note, version }: WheelEntity): Whee
 
 export function storeItemShape(item: StoreItemEntity): StoreItem {
   return { ...item, withdrawnAt: item.withdrawnAt?.toISOString() ?? null };
-}
-
-export function journalShape({ at, ...row }: JournalEntity): JournalRow {
-  return { ...row, at: at.toISOString() };
 }

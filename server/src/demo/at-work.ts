@@ -1,5 +1,7 @@
 import { coreRecord } from '@cricket/contract/core-record';
 import { jobOf } from '@cricket/core/job';
+import { jobEventSchemaVersion } from '@cricket/core/job-events';
+import { axleAt } from '@cricket/core/model';
 import { endState, type Workshop } from '@cricket/core/next-action';
 import { procedure, type StepCheck } from '@cricket/core/procedure';
 import type { EntityManager } from 'typeorm';
@@ -16,7 +18,7 @@ import { addDrawnPhotos } from './drawn-photos';
 export interface Written {
   bikeId: string;
   number: number;
-  person: string;
+  personId: string;
   at: () => Date;
 }
 
@@ -25,7 +27,7 @@ export async function doEveryStep(
   manager: EntityManager,
   { activeEnd }: DemoBike,
   workshop: Workshop,
-  { bikeId, number, person, at }: Written,
+  { bikeId, number, personId, at }: Written,
 ): Promise<void> {
   const record = await bikeRecord(manager, bikeId);
   const core = coreRecord(record);
@@ -36,23 +38,24 @@ export async function doEveryStep(
   const abouts = steps.flatMap(({ checks }) =>
     checks.flatMap((check) => (check.kind === 'photo' ? [check.about] : [])),
   );
-  await addDrawnPhotos(manager, abouts, { bikeId, number, person, at });
+  await addDrawnPhotos(manager, abouts, { bikeId, number, personId, at });
   const events = steps.map(({ id, end, checks, minutes }, index) => {
     const readings = checks.flatMap(found);
     return {
       id: demoId(6000 + number, index + 1),
       bikeId,
       kind: 'step' as const,
+      place: axleAt(end ?? activeEnd),
+      schemaVersion: jobEventSchemaVersion,
       data: {
-        end: end ?? activeEnd,
         stepId: id,
         how: 'done',
         minutes: minutes.typical,
         ...(readings.length > 0 && { readings }),
       },
       at: at(),
-      person,
-      personId: null,
+      personId,
+      personName: null,
       withdrawnAt: null,
     };
   });
@@ -74,9 +77,17 @@ export async function orderKit(
   state: 'ordered' | 'received',
   kit: { code: string; cost: number; leadDays: number },
   end: 'front' | 'rear',
-  { bikeId, number, person, at }: Written,
+  { bikeId, number, personId, at }: Written,
 ): Promise<void> {
-  const line = { bikeId, end, count: 1, changedAt: at(), person, version: 1 };
+  const line = {
+    bikeId,
+    place: axleAt(end),
+    count: 1,
+    changedAt: at(),
+    personId,
+    personName: null,
+    version: 1,
+  };
   await manager.insert(OrderLineEntity, [
     {
       ...line,
@@ -101,12 +112,14 @@ export async function orderKit(
 
 /** The journal of a bike as its writes would have left it: one row for each, in the order of their times. */
 export async function journalOf(manager: EntityManager, { bikeId, number }: Written): Promise<void> {
-  const { bike, readings, choices, stacks, orders, events, photos } = await bikeRecord(manager, bikeId);
+  const { bike, readings, choices, acceptances, orders, events, photos } = await bikeRecord(manager, bikeId);
   const rows = [
-    { at: bike.createdAt, person: null, action: 'bike-in', subject: 'bike', subjectId: bikeId, after: bike },
+    { at: bike.createdAt, personId: null, action: 'bike-in', subject: 'bike', subjectId: bikeId, after: bike },
     ...readings.map((item) => row(item.takenAt, 'reading', 'reading', item)),
     ...choices.map((item) => row(item.chosenAt, `choice-${item.kind}`, 'choice', item)),
-    ...stacks.map(({ snapshot: _, ...item }) => row(item.acceptedAt, 'stack-accepted', 'stack', item)),
+    ...acceptances.map(({ input: _, result: __, ...item }) =>
+      row(item.acceptedAt, `${item.kind}-accepted`, 'acceptance', item),
+    ),
     ...orders.map((item) => row(item.changedAt, `order-${item.state}`, 'order', item)),
     ...photos.map((item) => row(item.takenAt, 'photo', 'photo', item)),
     ...events.map((item) => row(item.at, `event-${item.kind}`, 'event', item)),
@@ -114,18 +127,18 @@ export async function journalOf(manager: EntityManager, { bikeId, number }: Writ
   const [first] = readings;
   await manager.insert(
     JournalEntity,
-    rows.map(({ person, ...each }, index) => ({
+    rows.map(({ personId, ...each }, index) => ({
       ...each,
       id: demoId(9000 + number, index + 1),
       at: new Date(each.at),
-      person: person ?? first?.person ?? '',
-      personId: null,
+      personId: personId ?? first?.personId ?? null,
+      personName: null,
       bikeId,
       before: null,
     })) as never,
   );
 }
 
-function row(at: string, action: string, subject: string, after: { id: string; person: string }) {
-  return { at, person: after.person, action, subject, subjectId: after.id, after };
+function row(at: string, action: string, subject: string, after: { id: string; personId: string | null }) {
+  return { at, personId: after.personId, action, subject, subjectId: after.id, after };
 }

@@ -1,3 +1,4 @@
+import { placeShown } from '@cricket/core/model';
 import sharp from 'sharp';
 import type { EntityManager } from 'typeorm';
 
@@ -95,16 +96,18 @@ async function rendered(svg: string): Promise<ReadPicture> {
 export async function addDrawnPhotos(
   manager: EntityManager,
   abouts: readonly string[],
-  { bikeId, number, person, at }: { bikeId: string; number: number; person: string; at: () => Date },
+  { bikeId, number, personId, at }: { bikeId: string; number: number; personId: string; at: () => Date },
 ): Promise<void> {
   for (const [index, about] of abouts.entries()) {
     await manager.insert(PhotoEntity, {
       id: demoId(12_000 + number, index + 1),
       bikeId,
+      place: placeShown(about),
       about,
       note: null,
       takenAt: at(),
-      person,
+      personId,
+      personName: null,
       withdrawnAt: null,
       ...(await pictureOf(about)),
     });

@@ -1,10 +1,13 @@
 import type { NewStack } from '@cricket/contract';
 import { coreVersion } from '@cricket/core';
+import { acceptanceKinds } from '@cricket/core/acceptance';
+import { toldBetween, type BikeFacts } from '@cricket/core/bike-facts';
+import { axleAt } from '@cricket/core/model';
 import { endState } from '@cricket/core/next-action';
 import { featureById } from '@cricket/core/features';
 import { In, type DataSource, type EntityManager } from 'typeorm';
 
-import { AcceptedStackEntity } from '../data/entities/accepted-stack';
+import { AcceptanceEntity } from '../data/entities/acceptance';
 import { BikeEntity } from '../data/entities/bike';
 import { ChoiceEntity } from '../data/entities/choice';
 import { PersonEntity } from '../data/entities/person';
@@ -15,7 +18,7 @@ import { bikeRecord } from '../data/records';
 import { markAll } from '../data/revisions';
 import { nameKey } from '../people/name-key';
 import { hashSecret } from '../people/secrets';
-import { snapshotOf } from '../fit/snapshot';
+import { acceptedStack } from '../fit/accepted-stack';
 import { doEveryStep, journalOf, orderKit, type Written } from './at-work';
 import { demoBikes, type DemoBike } from './bikes';
 import { demoId } from './demo-id';
@@ -25,7 +28,8 @@ import { demoPeople, demoPersonId } from './people';
 import { demoStores } from './stores';
 import { demoWheel, demoWheels } from './wheels';
 
-const person = demoPeople.find(({ role }) => role === 'installer')!.name;
+const personId = demoPersonId('installer');
+const signed = { personId, personName: null };
 const demoWorkshop = { wheels: demoWheels, stores: demoStores };
 
 /**
@@ -39,7 +43,7 @@ export async function fillDemo(dataSource: DataSource, { renew }: { renew: boole
     await addPeople(manager);
     if (renew) {
       await manager.query(
-        'TRUNCATE journal, job_event, photo, store_item, wheel, accepted_stack, choice, reading, order_line, shop_settings, bike',
+        'TRUNCATE journal, job_event, photo, store_item, wheel, acceptance, choice, reading, order_line, shop_settings, bike',
       );
     } else if ((await manager.count(BikeEntity)) + (await manager.count(WheelEntity)) > 0) return;
     for (const { id, code, note, version, ...spec } of demoWheels) {
@@ -86,9 +90,9 @@ async function addPeople(manager: EntityManager): Promise<void> {
 async function addBike(manager: EntityManager, demo: DemoBike, number: number, from: number): Promise<void> {
   const bikeId = demoId(3, number);
   const at = clock(from);
-  const bike = { id: bikeId, ...demo.bike, facts: demo.facts ?? {}, createdAt: at(), withdrawnAt: null, version: 1 };
+  const bike = { id: bikeId, ...demo.bike, createdAt: at(), withdrawnAt: null, version: 1 };
   await manager.insert(BikeEntity, bike);
-  const readings = demo.ends.flatMap((end) => readingsOf(end));
+  const readings = [...toldReadings(demo.facts ?? {}), ...demo.ends.flatMap((end) => readingsOf(end))];
   await manager.insert(
     ReadingEntity,
     readings.map((reading, index) => ({
@@ -96,25 +100,25 @@ async function addBike(manager: EntityManager, demo: DemoBike, number: number, f
       bikeId,
       ...reading,
       takenAt: at(),
-      person,
+      ...signed,
       withdrawnAt: null,
       withdrawnBecause: null,
     })) as never,
   );
   const wheels = Object.entries(demo.wheels) as ['front' | 'rear', string][];
   for (const [index, [end, code]] of wheels.entries()) {
-    const choice = { end, kind: 'wheel' as const, wheelId: demoWheel(code).id };
+    const choice = { place: axleAt(end), kind: 'wheel' as const, wheelId: demoWheel(code).id };
     await manager.insert(ChoiceEntity, {
       id: demoId(4, 10 * number + index),
       bikeId,
       ...choice,
       chosenAt: at(),
-      person,
+      ...signed,
     });
   }
-  const choice = { end: demo.activeEnd, kind: 'end' as const, wheelId: null };
-  await manager.insert(ChoiceEntity, { id: demoId(4, 10 * number + 9), bikeId, ...choice, chosenAt: at(), person });
-  const written: Written = { bikeId, number, person, at };
+  const choice = { place: axleAt(demo.activeEnd), kind: 'place' as const, wheelId: null };
+  await manager.insert(ChoiceEntity, { id: demoId(4, 10 * number + 9), bikeId, ...choice, chosenAt: at(), ...signed });
+  const written: Written = { bikeId, number, personId, at };
   const code = demo.wheels[demo.activeEnd];
   const kit = code === undefined ? null : (demoWheel(code).kit ?? null);
   if (demo.kitIs && code !== undefined && kit) {
@@ -133,7 +137,8 @@ async function acceptBest(manager: EntityManager, bikeId: string, demo: DemoBike
   const best = fit?.stack?.stacks[0];
   if (!best || !wheel) throw new Error(`demo bike ${demo.bike.tag} has no stack to accept`);
   const body: NewStack = {
-    end: demo.activeEnd,
+    kind: 'stack',
+    place: axleAt(demo.activeEnd),
     wheelId: wheel.id,
     left: best.left.inside,
     right: best.right.inside,
@@ -142,22 +147,36 @@ async function acceptBest(manager: EntityManager, bikeId: string, demo: DemoBike
     byHand: false,
     acceptedAt: acceptedAt.toISOString(),
   };
-  const snapshot = snapshotOf(body, record, demoWorkshop);
-  await manager.insert(AcceptedStackEntity, {
+  await manager.insert(AcceptanceEntity, {
     id: demoId(5, number),
     bikeId,
-    end: demo.activeEnd,
-    wheelId: wheel.id,
+    place: body.place,
+    kind: body.kind,
+    schemaVersion: acceptanceKinds[body.kind].schemaVersion,
     acceptedAt,
-    person,
-    byHand: false,
+    ...signed,
     coreVersion,
-    snapshot,
+    ...acceptedStack(body, record, demoWorkshop),
   } as never);
 }
 
+const blankReading = {
+  valueMm: null,
+  word: null,
+  parts: null,
+  told: null,
+  typed: null,
+  unit: null,
+  instrument: 'eye' as const,
+};
+
+/** What the rider said and the walk round found, answer by answer. */
+function toldReadings(facts: BikeFacts) {
+  return toldBetween({}, facts).map(({ feature, is }) => ({ ...blankReading, place: 'bike', feature, told: { is } }));
+}
+
 function readingsOf({ end, words, lengths, parts = {} }: MeasuredEnd) {
-  const blank = { end, valueMm: null, word: null, parts: null, typed: null, unit: null, instrument: 'eye' as const };
+  const blank = { ...blankReading, place: axleAt(end) };
   return [
     ...Object.entries(words).map(([feature, word]) => ({ ...blank, feature, word })),
     ...Object.entries(lengths).flatMap(([feature, values]) =>

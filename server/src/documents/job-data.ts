@@ -1,5 +1,5 @@
 import { coreRecord, heldStacks } from '@cricket/contract/core-record';
-import type { AcceptedStack, BikeRecord } from '@cricket/contract/shapes';
+import type { BikeRecord, StackAcceptance } from '@cricket/contract/shapes';
 import { activeEnd } from '@cricket/core/choices';
 import type { EndState, Workshop } from '@cricket/core/next-action';
 import { jobOf } from '@cricket/core/job';
@@ -11,7 +11,7 @@ import {
   type SecondLooks,
   type StepState,
 } from '@cricket/core/procedure';
-import type { End } from '@cricket/core/features';
+import { axleAt, type End } from '@cricket/core/model';
 import { defaultUnits, type Units } from '@cricket/core/units';
 
 import { endStatesOf } from '../fit/kept-states';
@@ -47,19 +47,19 @@ export function jobData(
 export function asAccepted(data: JobData): JobData {
   const { record, job: today } = data;
   const last = heldStacks(record)
-    .flatMap(({ snapshot }) => snapshot.planned ?? [])
+    .flatMap(({ result }) => result.planned ?? [])
     .at(-1);
   if (!today || !last) return data;
-  const ends = today.ends.map((end) => ({ ...end, ...takenAt(record, end.end)?.snapshot.planned?.end }));
+  const ends = today.ends.map((end) => ({ ...end, ...takenAt(record, end.end)?.result.planned?.end }));
   const job = { ...today, ends, stated: last.stated };
   return { ...data, job, steps: stepStates(procedure(job, last.figures), record.events) };
 }
 
 /** The stack of this end that was taken last and holds. */
-export function takenAt(record: Pick<BikeRecord, 'stacks' | 'events'>, end: End): AcceptedStack | null {
+export function takenAt(record: Pick<BikeRecord, 'acceptances' | 'events'>, end: End): StackAcceptance | null {
   return (
     heldStacks(record)
-      .filter((stack) => stack.end === end)
+      .filter(({ place }) => place === axleAt(end))
       .at(-1) ?? null
   );
 }

@@ -1,4 +1,5 @@
-import type { AcceptedStack, Shop } from '@cricket/contract/shapes';
+import type { Shop, StackAcceptance } from '@cricket/contract/shapes';
+import type { Place } from '@cricket/core/model';
 import type { FitReport } from '@cricket/core/fit';
 import type { End } from '@cricket/core/features';
 import { eventsOf, vouchedBy } from '@cricket/core/job-events';
@@ -60,7 +61,7 @@ export function jobSheet(data: JobData, shop: Shop, address: string, printedAt: 
 
 /** One end's stack on a card that goes with the wheel. */
 export function stackCard(
-  taken: AcceptedStack,
+  taken: StackAcceptance,
   end: EndJob,
   data: JobData,
   shop: Shop,
@@ -68,15 +69,15 @@ export function stackCard(
   printedAt: Date,
 ): Promise<Buffer> {
   const { bike } = data.record;
-  const { snapshot } = taken;
+  const { input, result } = taken;
   return pdfOf({
-    info: { title: `${bike.tag} ${taken.end} stack` },
+    info: { title: `${bike.tag} ${end.end} stack` },
     content: [
       heading(`${bike.tag}  ${bike.name}`, shop, address, printedAt),
       ...(taken.imported ? fromFile(data) : []),
-      ...unfitNow(data, taken.end),
-      { text: `${taken.end === 'front' ? 'Front' : 'Rear'} axle, ${snapshot.wheel.code}`, style: 'part' },
-      { text: `${verdicts[snapshot.verdict]}. Taken ${dateOf(taken.acceptedAt)} by ${taken.person}.` },
+      ...unfitNow(data, end.end),
+      { text: `${end.end === 'front' ? 'Front' : 'Rear'} axle, ${input.wheel.code}`, style: 'part' },
+      { text: `${verdicts[result.verdict]}. Taken ${dateOf(taken.acceptedAt)} by ${taken.person}.` },
       { svg: axleSvg(end, 515), margin: [0, 6, 0, 0] },
       {
         columns: [
@@ -89,9 +90,9 @@ export function stackCard(
           stack: [
             { text: `${side === 'left' ? 'Left' : 'Right'}, from the hub outwards`, bold: true },
             ...[
-              ...snapshot.stack[side].inside.map(washerWords),
+              ...result.stack[side].inside.map(washerWords),
               'dropout',
-              ...snapshot.outside[side].map(({ kind, thicknessMm }) => `${outsideWords[kind]} ${thicknessMm} mm`),
+              ...result.outside[side].map(({ kind, thicknessMm }) => `${outsideWords[kind]} ${thicknessMm} mm`),
               'nut',
             ].map((part, index) => ({ text: `${index + 1}  ${part}` })),
           ],
@@ -132,11 +133,11 @@ function endPart({ states, record, units }: JobData, end: EndJob): Content[] {
   const { fit } = states[end.end];
   if (!fit) return [];
   const taken = takenAt(record, end.end);
-  const planned = taken?.snapshot.planned;
-  const work = (taken?.snapshot ?? fit).findings.filter(({ verdict }) => verdict !== 'goes');
+  const planned = taken?.result.planned;
+  const work = (taken?.result ?? fit).findings.filter(({ verdict }) => verdict !== 'goes');
   const safety = planned ? planned.torqueSafety : (fit.torque?.safety ?? null);
   const torque = safety === null ? '' : `, held ${safety.toFixed(2)} times with tight nuts`;
-  const verdict = taken?.snapshot.verdict ?? fit.verdict;
+  const verdict = taken?.result.verdict ?? fit.verdict;
   return [
     { text: `${end.end === 'front' ? 'Front' : 'Rear'} end: ${end.code}`, style: 'part' },
     { text: `${verdicts[verdict]}${torque}. ${nutLine(end, units)}`, bold: true },
@@ -154,8 +155,8 @@ function endPart({ states, record, units }: JobData, end: EndJob): Content[] {
 }
 
 /** What has changed since a stack was taken, where it would be judged otherwise today. */
-export function judgedAnew(taken: AcceptedStack | null, fit: Pick<FitReport, 'verdict' | 'findings'>): Content[] {
-  if (!taken || taken.snapshot.verdict === fit.verdict) return [];
+export function judgedAnew(taken: StackAcceptance | null, fit: Pick<FitReport, 'verdict' | 'findings'>): Content[] {
+  if (!taken || taken.result.verdict === fit.verdict) return [];
   const decides = fit.findings.find(({ verdict }) => verdict === fit.verdict);
   return [
     {
@@ -187,8 +188,9 @@ export function unfitNow({ states, record }: Pick<JobData, 'states' | 'record'>,
 }
 
 /** What a file brought in, and whether anybody here answers for it. */
-export function fromFile({ record: { stacks, events } }: Pick<JobData, 'record'>): Content[] {
-  const any = stacks.some(({ imported }) => imported) || eventsOf(events, 'step').some(({ imported }) => imported);
+export function fromFile({ record }: Pick<JobData, 'record'>): Content[] {
+  const { acceptances, events } = record;
+  const any = acceptances.some(({ imported }) => imported) || eventsOf(events, 'step').some(({ imported }) => imported);
   if (!any) return [];
   const word = vouchedBy(events);
   const text = word
@@ -257,11 +259,24 @@ function changedForGood({ record }: JobData): Content[] {
   if (all.length === 0) return [];
   return [
     { text: 'Changed for good', style: 'part' },
-    ...all.map(({ data, person }) => ({
-      text: `${data.end}: ${data.where} ${data.what}${data.amountMm === undefined ? '' : ` ${data.amountMm} mm`}, by ${person}`,
+    ...all.map(({ place, data, person }) => ({
+      text: `${placeNames[place]}: ${data.where} ${data.what}${data.amountMm === undefined ? '' : ` ${data.amountMm} mm`}, by ${person}`,
     })),
   ];
 }
+
+const placeNames: Record<Place, string> = {
+  'front-axle': 'front',
+  'rear-axle': 'rear',
+  'front-brake': 'front brake',
+  'rear-brake': 'rear brake',
+  bar: 'handlebar',
+  cranks: 'cranks',
+  frame: 'frame',
+  rack: 'rack',
+  loom: 'cables',
+  bike: 'bike',
+};
 
 function signatures(): Content {
   const line = (what: string): Content => ({

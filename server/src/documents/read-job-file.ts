@@ -1,5 +1,8 @@
+import { randomUUID } from 'node:crypto';
+
 import { whyUnsuited } from '@cricket/contract';
-import { JobFile, type FiledRecord } from '@cricket/core/job-file';
+import { JobFile, upcastJobFile, type FiledRecord } from '@cricket/core/job-file';
+import { InputError } from '@cricket/core/input';
 
 import { holdContract } from '../http/read-plain';
 import { parseJsonBytes } from '../http/parse-json';
@@ -8,7 +11,7 @@ import { keepPicture, type ReadPicture } from '../photos/read-picture';
 
 /** A job as it came in: everything but its pictures as rows, and those as they are kept. */
 export interface ReadJobFile {
-  record: Required<FiledRecord>;
+  record: FiledRecord;
   pictures: ReadPicture[];
   /** Of the bytes that came. */
   digest: string;
@@ -21,8 +24,7 @@ export interface ReadJobFile {
  */
 export async function readJobFile(bytes: Uint8Array): Promise<ReadJobFile> {
   const { plain, digest } = parseJsonBytes(bytes);
-  // Files from before events and photos were kept have none.
-  const record = { events: [], photos: [], ...holdContract(plain, JobFile).record };
+  const { record } = holdContract(upToDate(plain), JobFile);
   refuseStrangers(record);
   refuseUnsuited(record);
   const pictures: ReadPicture[] = [];
@@ -34,8 +36,18 @@ export async function readJobFile(bytes: Uint8Array): Promise<ReadJobFile> {
   return { record, pictures, digest };
 }
 
+/** A file of an earlier version, as it would be written today. */
+function upToDate(plain: unknown): unknown {
+  try {
+    return upcastJobFile(plain, randomUUID);
+  } catch (error) {
+    if (error instanceof InputError) throw bad(error.path, error.message);
+    throw error;
+  }
+}
+
 /** Every line belongs to this bike, and no id stands twice. */
-function refuseStrangers({ bike, ...lists }: Required<FiledRecord>): void {
+function refuseStrangers({ bike, ...lists }: FiledRecord): void {
   for (const [name, rows] of Object.entries(lists)) {
     const seen = new Set<string>();
     rows.forEach(({ id, bikeId }, index) => {
@@ -48,10 +60,10 @@ function refuseStrangers({ bike, ...lists }: Required<FiledRecord>): void {
 }
 
 /** What is read in holds to what is asked of a reading that is taken here. */
-function refuseUnsuited({ readings }: Required<FiledRecord>): void {
+function refuseUnsuited({ readings }: FiledRecord): void {
   readings.forEach((reading, index) => {
-    const why = whyUnsuited(reading as never);
-    if (why) throw bad(`record.readings.${index}`, why);
+    const why = whyUnsuited(reading);
+    if (why) throw bad(`record.readings.${index}.${why.path}`, why.message);
   });
 }
 

@@ -36,12 +36,12 @@ function workshopStamp(workshop: Workshop): string {
 }
 
 /** Everything of a bike that its summary reads: all is only ever added or withdrawn. */
-function recordStamp({ bike, readings, choices, stacks, events }: BikeRecord): string {
+function recordStamp({ bike, readings, choices, acceptances, events }: BikeRecord): string {
   return [
     bike.version,
     addedAndWithdrawn(readings),
     addedAndWithdrawn(choices),
-    stacks.length,
+    acceptances.length,
     addedAndWithdrawn(events),
   ].join(' ');
 }

@@ -1,4 +1,4 @@
-import type { AcceptedStack, BikeRecord, Shop, ShopSettings } from '@cricket/contract/shapes';
+import type { StackAcceptance, BikeRecord, Shop, ShopSettings } from '@cricket/contract/shapes';
 import type { Workshop } from '@cricket/core/next-action';
 import type { End } from '@cricket/core/features';
 
@@ -31,7 +31,7 @@ export const inPlace: Heavy = {
   jobSheet: (source) => jobSheet(dataOf(source), source.shop, source.address, source.printedAt),
   stackCard: async (source) => {
     const data = dataOf(source);
-    const taken: AcceptedStack | null = takenAt(data.record, source.end);
+    const taken: StackAcceptance | null = takenAt(data.record, source.end);
     const endJob = data.job?.ends.find(({ end }) => end === source.end);
     if (!taken || !endJob) return null;
     return stackCard(taken, endJob, data, source.shop, source.address, source.printedAt);

@@ -21,6 +21,7 @@ import {
   WheelsImport,
   Withdrawal,
 } from '@cricket/contract';
+import { factKinds, factResources, type FactKind } from '@cricket/contract/register';
 import { roles, type Role } from '@cricket/contract/shapes';
 import { JobFile } from '@cricket/core/job-file';
 
@@ -41,6 +42,26 @@ export interface AccessRule {
 const everybody = roles;
 const workers: readonly Role[] = ['owner', 'installer'];
 const owner: readonly Role[] = ['owner'];
+
+/** The class that a new fact of each kind is held to. */
+const factBodies: Record<FactKind, new () => object> = {
+  reading: NewReading,
+  choice: NewChoice,
+  acceptance: NewStack,
+  event: NewJobEvent,
+  photo: NewPhoto,
+};
+
+function factRules(kind: FactKind): AccessRule[] {
+  const { path, who, does, takesBack } = factResources[kind];
+  const one = `/api/bikes/:bikeId/${path}/:id`;
+  return [
+    { method: 'PUT', path: one, who, does, takes: factBodies[kind] },
+    ...(takesBack === null
+      ? []
+      : [{ method: 'PUT' as const, path: `${one}/withdrawal`, who, does: takesBack, takes: Withdrawal }]),
+  ];
+}
 
 /**
  * Every route and who may use it. What is not in here is refused: a new route is closed until somebody has thought about it.
@@ -105,61 +126,11 @@ export const accessRules: readonly AccessRule[] = [
     who: everybody,
     does: 'Everything that was written about one bike',
   },
-  {
-    method: 'PUT',
-    path: '/api/bikes/:bikeId/readings/:readingId',
-    who: everybody,
-    does: 'Keep a reading',
-    takes: NewReading,
-  },
-  {
-    method: 'PUT',
-    path: '/api/bikes/:bikeId/readings/:readingId/withdrawal',
-    who: everybody,
-    does: 'Withdraw a reading',
-    takes: Withdrawal,
-  },
-  {
-    method: 'PUT',
-    path: '/api/bikes/:bikeId/choices/:choiceId',
-    who: workers,
-    does: 'Choose an end or a wheel',
-    takes: NewChoice,
-  },
-  {
-    method: 'PUT',
-    path: '/api/bikes/:bikeId/choices/:choiceId/withdrawal',
-    who: workers,
-    does: 'Take a choice back',
-    takes: Withdrawal,
-  },
-  { method: 'PUT', path: '/api/bikes/:bikeId/stacks/:stackId', who: workers, does: 'Accept a stack', takes: NewStack },
-  {
-    method: 'PUT',
-    path: '/api/bikes/:bikeId/events/:eventId',
-    who: everybody,
-    does: 'Add what happened to a job',
-    takes: NewJobEvent,
-  },
-  {
-    method: 'PUT',
-    path: '/api/bikes/:bikeId/events/:eventId/withdrawal',
-    who: everybody,
-    does: 'Withdraw what was said to have happened',
-    takes: Withdrawal,
-  },
+  ...factKinds.flatMap(factRules),
   { method: 'GET', path: '/api/bikes/:bikeId/photos/:photoId', who: everybody, does: 'A photo' },
-  { method: 'PUT', path: '/api/bikes/:bikeId/photos/:photoId', who: everybody, does: 'Add a photo', takes: NewPhoto },
   {
     method: 'PUT',
-    path: '/api/bikes/:bikeId/photos/:photoId/withdrawal',
-    who: everybody,
-    does: 'Withdraw a photo',
-    takes: Withdrawal,
-  },
-  {
-    method: 'PUT',
-    path: '/api/bikes/:bikeId/take-in',
+    path: '/api/bikes/:bikeId/take-in/:tellingId',
     who: workers,
     does: 'Record weights, wishes and the walk round',
     takes: TakeInEntry,

@@ -1,18 +1,19 @@
 import { BikeChange, NewBike, Withdrawal } from '@cricket/contract';
+import type { Bike } from '@cricket/contract/shapes';
 import { Hono } from 'hono';
 import type { DataSource } from 'typeorm';
 
 import { BikeEntity } from '../data/entities/bike';
-import { JournalEntity } from '../data/entities/journal';
 import { journalled } from '../data/journal';
-import { bikeForWrite, bikeRecord, bikeShape, bikesInShop, journalShape } from '../data/records';
+import { bikeForWrite, bikeRecord, bikesInShop, journalRows } from '../data/records';
 import { listTag, tagOf } from '../data/revisions';
+import { storedRow } from '../data/rows';
 import { workshopOf } from '../data/workshop';
 import { Summaries } from '../fit/summaries';
 import { keptAnswer } from './kept-answers';
 import { keepable } from './parse-json';
 import { ProblemError } from './problem';
-import { readBody } from './read-body';
+import { readPlain } from './read-plain';
 import { uuidParam, writeContext } from './write-context';
 
 /** Bikes: list with next actions, one record, bring in, change, take out, journal. */
@@ -34,21 +35,17 @@ export function bikes(dataSource: DataSource): Hono {
   });
 
   app.get('/:bikeId/journal', async (c) => {
-    const rows = await dataSource.manager.find(JournalEntity, {
-      where: { bikeId: uuidParam(c, 'bikeId') },
-      order: { at: 'ASC', id: 'ASC' },
-    });
-    return c.json(rows.map(journalShape));
+    return c.json(await journalRows(dataSource, uuidParam(c, 'bikeId')));
   });
 
   app.put('/:bikeId', async (c) => {
     const id = uuidParam(c, 'bikeId');
-    const body = await readBody(c, NewBike);
+    const body = await readPlain(c, NewBike);
     await journalled(dataSource, writeContext(c), about(id, 'bike-in'), async (manager) => {
       if (await manager.existsBy(BikeEntity, { id })) {
         throw new ProblemError(409, 'id-taken', 'A bike with this id exists already.');
       }
-      const bike = { id, ...ownFacts(body), facts: {}, createdAt: new Date(), withdrawnAt: null, version: 1 };
+      const bike = { id, ...ownFacts(body), createdAt: new Date(), withdrawnAt: null, version: 1 };
       await manager.insert(BikeEntity, bike);
       return { before: null, after: bike };
     });
@@ -57,10 +54,10 @@ export function bikes(dataSource: DataSource): Hono {
 
   app.patch('/:bikeId', async (c) => {
     const id = uuidParam(c, 'bikeId');
-    const { version, ...body } = await readBody(c, BikeChange);
+    const { version, ...body } = await readPlain(c, BikeChange);
     await journalled(dataSource, writeContext(c), about(id, 'bike-changed'), async (manager) => {
       const bike = await bikeForWrite(manager, id);
-      const before = bikeShape(bike);
+      const before = await storedRow<Bike>(manager, BikeEntity, id);
       if (bike.version !== version) {
         throw new ProblemError(409, 'version-conflict', 'Someone else changed this bike meanwhile.', [], {
           current: before,
@@ -69,14 +66,14 @@ export function bikes(dataSource: DataSource): Hono {
       }
       Object.assign(bike, ownFacts(body), { version: version + 1 });
       await manager.save(bike);
-      return { before, after: bikeShape(bike) };
+      return { before, after: await storedRow<Bike>(manager, BikeEntity, id) };
     });
     return c.json(await bikeRecord(dataSource, id));
   });
 
   app.put('/:bikeId/withdrawal', async (c) => {
     const id = uuidParam(c, 'bikeId');
-    const { because } = await readBody(c, Withdrawal);
+    const { because } = await readPlain(c, Withdrawal);
     await journalled(dataSource, writeContext(c), about(id, 'bike-out'), async (manager) => {
       const bike = await bikeForWrite(manager, id);
       bike.withdrawnAt = new Date();

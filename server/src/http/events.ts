@@ -1,22 +1,22 @@
-import { NewJobEvent, Withdrawal } from '@cricket/contract';
-import type { BikeRecord } from '@cricket/contract/shapes';
-import type { JobEventData, JobEventKind } from '@cricket/core/job-events';
+import { NewJobEvent, unsuitedEvent } from '@cricket/contract';
+import type { BikeRecord, JobEvent } from '@cricket/contract/shapes';
+import { jobEventSchemaVersion, type JobEventData, type JobEventKind } from '@cricket/core/job-events';
+import { endAt, type Place } from '@cricket/core/model';
 import { endState } from '@cricket/core/next-action';
 import { mayOverride } from '@cricket/core/overrides';
 import { reasonOfSubstance, saysSomething } from '@cricket/core/procedure';
-import { Hono, type Context } from 'hono';
+import type { Context } from 'hono';
 import { IsNull, type DataSource, type EntityManager } from 'typeorm';
 
 import { JobEventEntity } from '../data/entities/job-event';
-import { journalled } from '../data/journal';
-import { bikeForWrite, bikeRecord, eventShape } from '../data/records';
-import { jobData } from '../documents/job-data';
+import { bikeRecord } from '../data/records';
 import { shopSettings, workshopOf } from '../data/workshop';
+import { jobData } from '../documents/job-data';
 import { withoutStacks } from '../fit/summaries';
+import { facts } from './facts';
 import { holdPresent, makerIn } from './guard';
 import { ProblemError } from './problem';
-import { readBody } from './read-body';
-import { madeAt, uuidParam, writeContext } from './write-context';
+import { madeAt } from './write-context';
 
 /** Two phones' clocks differ by less than this once they have heard the server's. */
 const toleratedMs = 60_000;
@@ -30,71 +30,38 @@ const rolesFor: Partial<Record<JobEventKind, readonly string[]>> = {
 };
 
 /** What happens to a job: appended, and withdrawn. */
-export function events(dataSource: DataSource): Hono {
-  const app = new Hono();
-
-  app.put('/:bikeId/events/:eventId', async (c) => {
-    const bikeId = uuidParam(c, 'bikeId');
-    const id = uuidParam(c, 'eventId');
-    const body = await readBody(c, NewJobEvent);
-    holdRole(c, body.kind);
-    if (isWord(body)) holdPresent(c);
-    const context = writeContext(c);
-    const at = madeAt(c, body.at);
-    const subject = { bikeId, action: `event-${body.kind}`, subject: 'event', subjectId: id };
-    await journalled(dataSource, context, subject, async (manager) => {
-      await bikeForWrite(manager, bikeId);
-      if (await manager.existsBy(JobEventEntity, { id })) {
-        throw new ProblemError(409, 'id-taken', 'An event with this id exists already.');
-      }
-      if (body.kind === 'step') {
-        const step = body.data as JobEventData<'step'>;
+export const events = (dataSource: DataSource) =>
+  facts<NewJobEvent, JobEvent>(dataSource, {
+    kind: 'event',
+    entity: JobEventEntity,
+    body: NewJobEvent,
+    together: unsuitedEvent,
+    action: ({ kind }) => `event-${kind}`,
+    prepare: async (c, body) => {
+      holdRole(c, body.kind);
+      if (isWord(body)) holdPresent(c);
+      return null;
+    },
+    columns: async ({ kind, place, data, at: claimed }, { c, manager, bikeId }) => {
+      const at = madeAt(c, claimed);
+      if (kind === 'step') {
+        const step = data as JobEventData<'step'>;
         await holdConfirmation(c, manager, bikeId, step);
         await holdPlan(c, manager, bikeId, step);
         await holdLaterWord(manager, bikeId, step, at);
       }
-      if (body.kind === 'vouched') holdReason((body.data as JobEventData<'vouched'>).because);
-      if (body.kind === 'override') await holdOverride(manager, bikeId, body.data as JobEventData<'override'>);
-      const event = manager.create(JobEventEntity, {
-        id,
-        bikeId,
-        kind: body.kind,
-        data: body.data,
-        at,
-        person: context.person,
-        personId: context.personId,
-        withdrawnAt: null,
-      });
-      await manager.insert(JobEventEntity, event as never);
-      return { before: null, after: eventShape(event) };
-    });
-    return c.json(eventShape(await dataSource.manager.findOneByOrFail(JobEventEntity, { id })), 201);
-  });
-
-  app.put('/:bikeId/events/:eventId/withdrawal', async (c) => {
-    const bikeId = uuidParam(c, 'bikeId');
-    const id = uuidParam(c, 'eventId');
-    const { because } = await readBody(c, Withdrawal);
-    const subject = { bikeId, action: 'event-withdrawn', subject: 'event', subjectId: id };
-    await journalled(dataSource, writeContext(c), subject, async (manager) => {
-      await bikeForWrite(manager, bikeId);
-      const event = await manager.findOneBy(JobEventEntity, { id, bikeId });
-      if (!event) throw new ProblemError(404, 'not-found', 'There is no such event.');
+      if (kind === 'vouched') holdReason((data as JobEventData<'vouched'>).because);
+      if (kind === 'override') await holdOverride(manager, bikeId, place, data as JobEventData<'override'>);
+      return { kind, place, data, at, schemaVersion: jobEventSchemaVersion };
+    },
+    mayTakeBack: (c, event) => {
       holdRole(c, event.kind);
       holdOwnWord(c, event);
-      const before = eventShape(event);
-      event.withdrawnAt ??= new Date();
-      await manager.save(event);
-      return { before, after: { ...eventShape(event), because: because ?? null } };
-    });
-    return c.json(eventShape(await dataSource.manager.findOneByOrFail(JobEventEntity, { id })));
+    },
   });
 
-  return app;
-}
-
 /** What somebody answers for: an override, a second look, standing in for a step. */
-function isWord({ kind, data }: NewJobEvent): boolean {
+function isWord({ kind, data }: { kind: JobEventKind; data: object }): boolean {
   if (kind === 'override' || kind === 'vouched') return true;
   const { how } = data as Partial<JobEventData<'step'>>;
   return kind === 'step' && (how === 'confirmed' || how === 'stood-in');
@@ -109,14 +76,14 @@ function holdRole(c: Context, kind: JobEventKind): void {
 }
 
 /** What somebody answers for, what is wrong, and what cannot be undone is taken back by its author or the owner. */
-function holdOwnWord(c: Context, event: JobEventEntity): void {
+function holdOwnWord(c: Context, event: JobEvent): void {
   const { id, name, role } = makerIn(c);
-  const kept = isWord(event as never) || event.kind === 'irreversible' || isProblem(event);
+  const kept = isWord(event) || event.kind === 'irreversible' || isProblem(event);
   if (!kept || role === 'owner' || event.personId === id) return;
   throw new ProblemError(403, 'not-allowed', `${event.person} said this; ${name} cannot take it back: the owner can.`);
 }
 
-function isProblem({ kind, data }: JobEventEntity): boolean {
+function isProblem({ kind, data }: JobEvent): boolean {
   return kind === 'step' && (data as Partial<JobEventData<'step'>>).how === 'problem';
 }
 
@@ -124,6 +91,7 @@ function isProblem({ kind, data }: JobEventEntity): boolean {
 function stepsSoFar(manager: EntityManager, bikeId: string): Promise<JobEventEntity[]> {
   return manager.find(JobEventEntity, {
     where: { bikeId, kind: 'step', withdrawnAt: IsNull() },
+    relations: { person: true },
     order: { receivedAt: 'ASC', at: 'ASC' },
   });
 }
@@ -227,15 +195,21 @@ async function holdLaterWord(
   throw new ProblemError(409, 'said-meanwhile', 'Somebody looked at this step meanwhile.', [
     {
       path: 'at',
-      messages: [`${last.person} ${said} after this was entered: look at it again`],
+      messages: [`${last.person?.name ?? last.personName} ${said} after this was entered: look at it again`],
     },
   ]);
 }
 
 /** Only a `stop` that stands, and of those only what may be overridden. */
-async function holdOverride(manager: EntityManager, bikeId: string, data: JobEventData<'override'>): Promise<void> {
+async function holdOverride(
+  manager: EntityManager,
+  bikeId: string,
+  place: Place,
+  data: JobEventData<'override'>,
+): Promise<void> {
+  const end = endAt(place)!;
   const record: BikeRecord = await bikeRecord(manager, bikeId);
-  const { fit, wheel } = endState(withoutStacks(record), data.end, await workshopOf(manager));
+  const { fit, wheel } = endState(withoutStacks(record), end, await workshopOf(manager));
   const found = wheel?.id === data.wheelId ? fit?.findings.find(({ id }) => id === data.findingId) : undefined;
   if (found && mayOverride(found)) return;
   throw new ProblemError(422, 'invalid-input', 'This cannot be overridden.', [
@@ -244,7 +218,7 @@ async function holdOverride(manager: EntityManager, bikeId: string, data: JobEve
       messages: [
         found
           ? `${data.findingId} is never overridden, or is no stop: ${found.because}`
-          : `${data.findingId} is not found at the ${data.end} end with this wheel`,
+          : `${data.findingId} is not found at the ${end} end with this wheel`,
       ],
     },
   ]);

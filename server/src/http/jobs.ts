@@ -2,13 +2,14 @@ import { eventsOf, type JobEvent as CoreJobEvent } from '@cricket/core/job-event
 import { jobFormat, largestJob, type FiledEvent } from '@cricket/core/job-file';
 import type { Photo } from '@cricket/contract/shapes';
 import { Hono, type Context } from 'hono';
-import { In, type DataSource } from 'typeorm';
+import { In, type DataSource, type EntityManager } from 'typeorm';
 
-import { AcceptedStackEntity } from '../data/entities/accepted-stack';
+import { AcceptanceEntity } from '../data/entities/acceptance';
 import { BikeEntity } from '../data/entities/bike';
 import { ChoiceEntity } from '../data/entities/choice';
 import { JobEventEntity } from '../data/entities/job-event';
 import { OrderLineEntity } from '../data/entities/order-line';
+import { PersonEntity } from '../data/entities/person';
 import { PhotoEntity } from '../data/entities/photo';
 import { ReadingEntity } from '../data/entities/reading';
 import { insertAll } from '../data/insert-all';
@@ -27,7 +28,10 @@ export function jobs(dataSource: DataSource, heavy: Heavy): Hono {
 
   app.get('/:bikeId', async (c) => {
     const record = await bikeRecord(dataSource, uuidParam(c, 'bikeId'));
-    return c.json({ format: jobFormat, record: { ...record, photos: await withPictures(dataSource, record.photos) } });
+    // What is known of the bike is worked out again from its readings.
+    const { facts: _, ...bike } = record.bike;
+    const photos = await withPictures(dataSource, record.photos);
+    return c.json({ format: jobFormat, record: { ...record, bike, photos } });
   });
 
   app.put('/:importId', async (c) => {
@@ -48,41 +52,55 @@ export function jobs(dataSource: DataSource, heavy: Heavy): Hono {
         throw new ProblemError(409, 'id-taken', 'This bike is in the shop already.');
       }
       const receivedAt = new Date();
-      const { bike, readings, choices, stacks, orders, events } = record;
+      const { bike, readings, choices, acceptances, orders, events } = record;
+      const signed = await signatures(manager);
       await manager.insert(BikeEntity, dated(bike, ['createdAt', 'withdrawnAt']) as never);
       await insertAll(
         manager,
         ReadingEntity,
-        readings.map((row) => dated(row, ['takenAt', 'withdrawnAt'])),
+        readings.map((row) => dated(signed(row), ['takenAt', 'withdrawnAt'])),
       );
       await insertAll(
         manager,
         ChoiceEntity,
-        choices.map((row) => dated(row, ['chosenAt', 'withdrawnAt'])),
+        choices.map((row) => dated(signed(row), ['chosenAt', 'withdrawnAt'])),
       );
       await insertAll(
         manager,
-        AcceptedStackEntity,
-        stacks.map((row) => ({ ...dated(row, ['acceptedAt']), imported: true })),
+        AcceptanceEntity,
+        acceptances.map((row) => ({ ...dated(signed(row), ['acceptedAt']), imported: true })),
       );
       await insertAll(
         manager,
         OrderLineEntity,
-        orders.map((row) => dated(row, ['changedAt'])),
+        orders.map((row) => dated(signed(row), ['changedAt'])),
       );
       await insertAll(
         manager,
         JobEventEntity,
         // In the order in which they stand in the file, and received here, now.
-        events.map((row) => ({ ...dated(row, ['at', 'withdrawnAt']), receivedAt, imported: true })),
+        events.map((row) => ({ ...dated(signed(row), ['at', 'withdrawnAt']), receivedAt, imported: true })),
       );
-      await insertAll(manager, PhotoEntity, photos);
+      await insertAll(manager, PhotoEntity, photos.map(signed));
       return { before: null, after: { bikeId: bike.id, readings: readings.length } };
     });
     return c.json(await bikeRecord(dataSource, record.bike.id), 201);
   });
 
   return app;
+}
+
+/**
+ * Who signed the rows of a file: somebody of this shop by id where the file says so and the name is theirs, else by the name
+ * alone.
+ */
+async function signatures(manager: EntityManager) {
+  const people = await manager.find(PersonEntity, { select: { id: true, name: true } });
+  const names = new Map(people.map(({ id, name }) => [id, name]));
+  return <T extends { person: string; personId: string | null }>({ person, personId, ...row }: T) =>
+    personId !== null && names.get(personId) === person
+      ? { ...row, personId, personName: null }
+      : { ...row, personId: null, personName: person };
 }
 
 /** The photos with the pictures themselves. */
@@ -95,8 +113,11 @@ async function withPictures(dataSource: DataSource, photos: readonly Photo[]) {
   return photos.map((photo) => ({ ...photo, picture: pictures.get(photo.id) ?? '' }));
 }
 
-function dated<T extends object>(row: T, names: (keyof T)[]): object {
-  return { ...row, ...Object.fromEntries(names.map((name) => [name, row[name] && new Date(String(row[name]))])) };
+function dated<T extends object, K extends keyof T>(row: T, names: readonly K[]): Omit<T, K> {
+  return {
+    ...row,
+    ...Object.fromEntries(names.map((name) => [name, row[name] && new Date(String(row[name]))])),
+  } as Omit<T, K>;
 }
 
 /** Overrides and confirmations are somebody's word: only the owner takes them over from a file. */

@@ -1,8 +1,4 @@
-import { jsonSchema, type Shape } from '@cricket/core/input';
-import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js';
-import { getMetadataStorage } from 'class-validator';
-import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
-import type { ISchemaConverters } from 'class-validator-jsonschema/build/defaultConverters';
+import { jsonSchema } from '@cricket/core/input';
 
 import { accessRules, type AccessRule } from './access';
 
@@ -42,33 +38,7 @@ function operation({ path, who, does, takes }: AccessRule): object {
   };
 }
 
-/** The classes of bodies: those of core by their own rules, the others by class-validator's decorators. */
+/** The classes of bodies, by their own rules. */
 function schemas(): Record<string, object> {
-  const described = validationMetadatasToSchemas({
-    classTransformerMetadataStorage: defaultMetadataStorage,
-    refPointerPrefix: '#/components/schemas/',
-    additionalConverters: {
-      holdsPlain: (({ constraints }) => jsonSchema(constraints[0] as Shape)) as ISchemaConverters[string],
-    },
-  });
-  const bodies = accessRules.flatMap(({ takes }) => (takes ? [takes] : []));
-  return Object.fromEntries([
-    ...Object.entries(described).filter(([name]) => !coreClasses().has(name)),
-    ...bodies.filter(({ name }) => coreClasses().has(name)).map((shape) => [shape.name, jsonSchema(shape)]),
-  ]);
-}
-
-let known: ReadonlySet<string> | undefined;
-
-/** Names of the classes whose every property is held by a rule of core. */
-function coreClasses(): ReadonlySet<string> {
-  known ??= new Set(accessRules.flatMap(({ takes }) => (takes && heldByRules(takes) ? [takes.name] : [])));
-  return known;
-}
-
-function heldByRules(shape: new () => object): boolean {
-  const held = getMetadataStorage().getTargetValidationMetadatas(shape, '', true, false);
-  return held.some(
-    ({ constraints }) => typeof constraints?.[0] === 'object' && 'shortfall' in (constraints[0] as object),
-  );
+  return Object.fromEntries(accessRules.flatMap(({ takes }) => (takes ? [[takes.name, jsonSchema(takes)]] : [])));
 }

@@ -1,10 +1,13 @@
 import { OrderLineEntry } from '@cricket/contract';
+import type { OrderLine } from '@cricket/contract/shapes';
 import { Hono } from 'hono';
 import type { DataSource } from 'typeorm';
 
 import { OrderLineEntity } from '../data/entities/order-line';
 import { journalled } from '../data/journal';
-import { bikeForWrite, orderShape } from '../data/records';
+import { bikeForWrite } from '../data/records';
+import { rowOf, storedRow } from '../data/rows';
+import { signedBy } from './facts';
 import { ProblemError } from './problem';
 import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
@@ -22,25 +25,23 @@ export function orders(dataSource: DataSource): Hono {
     const subject = { bikeId, action: `order-${body.state}`, subject: 'order', subjectId: id };
     await journalled(dataSource, context, subject, async (manager) => {
       await bikeForWrite(manager, bikeId);
-      const stored = await manager.findOne(OrderLineEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
-      const before = stored && orderShape(stored);
+      const before = await rowOf<OrderLine>(manager, OrderLineEntity, id);
       if (before && before.bikeId !== bikeId) {
         throw new ProblemError(409, 'id-taken', 'This line belongs to another bike.');
       }
       holdVersion(before, body, 'line of the order');
-      const { person } = context;
       const line = manager.create(OrderLineEntity, {
         ...body,
         id,
         bikeId,
         changedAt: new Date(),
-        person,
+        ...signedBy(context),
         version: body.version + 1,
       });
       await manager.save(line);
-      return { before, after: orderShape(line) };
+      return { before, after: await storedRow<OrderLine>(manager, OrderLineEntity, id) };
     });
-    return c.json(orderShape(await dataSource.manager.findOneByOrFail(OrderLineEntity, { id })));
+    return c.json(await storedRow<OrderLine>(dataSource, OrderLineEntity, id));
   });
 
   return app;

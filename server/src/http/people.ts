@@ -9,7 +9,7 @@ import { nameKey } from '../people/name-key';
 import { hashSecret } from '../people/secrets';
 import type { Sessions } from '../people/sessions';
 import { ProblemError } from './problem';
-import { readBody } from './read-body';
+import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
 import { uuidParam, writeContext } from './write-context';
 
@@ -21,7 +21,7 @@ export function people(dataSource: DataSource, sessions: Sessions): Hono {
 
   app.put('/:personId', async (c) => {
     const id = uuidParam(c, 'personId');
-    const body = await readBody(c, PersonEntry);
+    const body = await readPlain(c, PersonEntry);
     const [passwordHash, pinHash] = [
       body.password === undefined ? undefined : await hashSecret(body.password),
       body.pin === undefined ? undefined : await hashSecret(body.pin),

@@ -1,47 +1,26 @@
-import { NewPhoto, Withdrawal } from '@cricket/contract';
+import { NewPhoto } from '@cricket/contract';
+import type { Photo } from '@cricket/contract/shapes';
 import { mostPhotoBytes } from '@cricket/core/job-file';
-import { Hono } from 'hono';
+import type { Hono } from 'hono';
 import type { DataSource, EntityManager } from 'typeorm';
 
 import { PhotoEntity } from '../data/entities/photo';
-import { journalled } from '../data/journal';
-import { bikeForWrite, photoShape } from '../data/records';
-import { readPicture } from '../photos/read-picture';
+import { readPicture, type ReadPicture } from '../photos/read-picture';
+import { facts } from './facts';
 import { ProblemError } from './problem';
-import { readBody } from './read-body';
-import { madeAt, uuidParam, writeContext } from './write-context';
+import { madeAt, uuidParam } from './write-context';
 
 /** Photos of a job: taken in, looked at, withdrawn. */
 export function photos(dataSource: DataSource): Hono {
-  const app = new Hono();
-
-  app.put('/:bikeId/photos/:photoId', async (c) => {
-    const bikeId = uuidParam(c, 'bikeId');
-    const id = uuidParam(c, 'photoId');
-    const body = await readBody(c, NewPhoto);
-    const context = writeContext(c);
-    const read = await readPicture(Buffer.from(body.picture, 'base64'));
-    const subject = { bikeId, action: 'photo', subject: 'photo', subjectId: id };
-    await journalled(dataSource, context, subject, async (manager) => {
-      await bikeForWrite(manager, bikeId);
-      if (await manager.existsBy(PhotoEntity, { id })) {
-        throw new ProblemError(409, 'id-taken', 'A photo with this id exists already.');
-      }
+  const app = facts<NewPhoto, Photo, ReadPicture>(dataSource, {
+    kind: 'photo',
+    entity: PhotoEntity,
+    body: NewPhoto,
+    prepare: (_, { picture }) => readPicture(Buffer.from(picture, 'base64')),
+    columns: async ({ place, about, note, takenAt }, { c, manager, bikeId }, read) => {
       await holdRoom(manager, bikeId, read.picture.length);
-      const photo = manager.create(PhotoEntity, {
-        id,
-        bikeId,
-        about: body.about,
-        note: body.note ?? null,
-        takenAt: madeAt(c, body.takenAt),
-        person: context.person,
-        withdrawnAt: null,
-        ...read,
-      });
-      await manager.insert(PhotoEntity, photo);
-      return { before: null, after: photoShape(photo) };
-    });
-    return c.json(photoShape(await dataSource.manager.findOneByOrFail(PhotoEntity, { id })), 201);
+      return { place, about, note: note ?? null, takenAt: madeAt(c, takenAt), ...read };
+    },
   });
 
   app.get('/:bikeId/photos/:photoId', async (c) => {
@@ -50,23 +29,6 @@ export function photos(dataSource: DataSource): Hono {
     const photo = await dataSource.manager.findOne(PhotoEntity, { where, select: { id: true, [column]: true } });
     if (!photo) throw new ProblemError(404, 'not-found', 'There is no such photo.');
     return c.body(new Uint8Array(photo[column]), 200, { 'content-type': 'image/jpeg' });
-  });
-
-  app.put('/:bikeId/photos/:photoId/withdrawal', async (c) => {
-    const bikeId = uuidParam(c, 'bikeId');
-    const id = uuidParam(c, 'photoId');
-    const { because } = await readBody(c, Withdrawal);
-    const subject = { bikeId, action: 'photo-withdrawn', subject: 'photo', subjectId: id };
-    await journalled(dataSource, writeContext(c), subject, async (manager) => {
-      await bikeForWrite(manager, bikeId);
-      const photo = await manager.findOneBy(PhotoEntity, { id, bikeId });
-      if (!photo) throw new ProblemError(404, 'not-found', 'There is no such photo.');
-      const before = photoShape(photo);
-      const withdrawnAt = photo.withdrawnAt ?? new Date();
-      await manager.update(PhotoEntity, { id }, { withdrawnAt });
-      return { before, after: { ...before, withdrawnAt: withdrawnAt.toISOString(), because: because ?? null } };
-    });
-    return c.json(photoShape(await dataSource.manager.findOneByOrFail(PhotoEntity, { id })));
   });
 
   return app;

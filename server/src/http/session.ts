@@ -16,7 +16,7 @@ import { fitsSecret, hashSecret } from '../people/secrets';
 import { cookieSeconds, type Sessions } from '../people/sessions';
 import { makerIn, sessionCookie, signedOf } from './guard';
 import { ProblemError } from './problem';
-import { readBody } from './read-body';
+import { readPlain } from './read-plain';
 
 /** Signing in, handing the phone over, signing out. */
 export function session(dataSource: DataSource, sessions: Sessions, config: Config): Hono {
@@ -47,7 +47,7 @@ export function session(dataSource: DataSource, sessions: Sessions, config: Conf
   app.get('/', (c) => answer(c, signedOf(c)?.person ?? null));
 
   app.post('/', async (c) => {
-    const { name, password } = await readBody(c, SignIn);
+    const { name, password } = await readPlain(c, SignIn);
     const address = addressOf(c, config);
     // By name and address: a stranger who tries a name must not lock it out for the one it belongs to.
     const person = await attempts.guard(`${nameKey(name)} ${address}`, address, async () => {
@@ -58,7 +58,7 @@ export function session(dataSource: DataSource, sessions: Sessions, config: Conf
   });
 
   app.post('/pin', async (c) => {
-    const { personId: named, pin } = await readBody(c, PinSwitch);
+    const { personId: named, pin } = await readPlain(c, PinSwitch);
     // Tries are counted for the person, however the id is spelt.
     const personId = named.toLowerCase();
     const person = await attempts.guard(personId, addressOf(c, config), async () => {
@@ -70,12 +70,12 @@ export function session(dataSource: DataSource, sessions: Sessions, config: Conf
 
   app.post('/demo', async (c) => {
     if (!config.demo) throw new ProblemError(404, 'not-found', 'This is no demo shop.');
-    const { role } = await readBody(c, DemoRole);
+    const { role } = await readPlain(c, DemoRole);
     return begin(c, await manager.findOneByOrFail(PersonEntity, { id: demoPersonId(role) }));
   });
 
   app.post('/first-owner', async (c) => {
-    const { name, password } = await readBody(c, FirstOwner);
+    const { name, password } = await readPlain(c, FirstOwner);
     const passwordHash = await hashSecret(password);
     const owner = await dataSource.transaction(async (transaction) => {
       // Of two who come at once, one becomes the owner and the other is told.
@@ -100,7 +100,7 @@ export function session(dataSource: DataSource, sessions: Sessions, config: Conf
   });
 
   app.put('/secrets', async (c) => {
-    const body = await readBody(c, OwnSecrets);
+    const body = await readPlain(c, OwnSecrets);
     const { id } = makerIn(c);
     const person = await attempts.guard(id, addressOf(c, config), async () => {
       const found = await manager.findOneBy(PersonEntity, { id, active: true });

@@ -1,4 +1,4 @@
-import { StoreItemEntry, Withdrawal } from '@cricket/contract';
+import { missingOfPart, StoreItemEntry, Withdrawal } from '@cricket/contract';
 import { Hono } from 'hono';
 import type { DataSource } from 'typeorm';
 
@@ -8,7 +8,7 @@ import { allStores, storeItemShape } from '../data/records';
 import { tagOf } from '../data/revisions';
 import { keptAnswer } from './kept-answers';
 import { ProblemError } from './problem';
-import { readBody } from './read-body';
+import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
 import { uuidParam, writeContext } from './write-context';
 
@@ -20,7 +20,7 @@ export function stores(dataSource: DataSource): Hono {
 
   app.put('/:itemId', async (c) => {
     const id = uuidParam(c, 'itemId');
-    const body = await readBody(c, StoreItemEntry);
+    const body = await readPlain(c, StoreItemEntry, missingOfPart);
     const subject = { bikeId: null, action: 'stores-changed', subject: 'store-item', subjectId: id };
     await journalled(dataSource, writeContext(c), subject, async (manager) => {
       const stored = await manager.findOne(StoreItemEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
@@ -48,7 +48,7 @@ export function stores(dataSource: DataSource): Hono {
 
   app.put('/:itemId/withdrawal', async (c) => {
     const id = uuidParam(c, 'itemId');
-    const { because } = await readBody(c, Withdrawal);
+    const { because } = await readPlain(c, Withdrawal);
     const subject = { bikeId: null, action: 'stores-withdrawn', subject: 'store-item', subjectId: id };
     await journalled(dataSource, writeContext(c), subject, async (manager) => {
       // Locked, as for a change: a count that was acknowledged meanwhile must not be written over.

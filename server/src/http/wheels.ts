@@ -8,7 +8,7 @@ import { allWheels, wheelShape } from '../data/records';
 import { tagOf } from '../data/revisions';
 import { keptAnswer } from './kept-answers';
 import { ProblemError } from './problem';
-import { readBody } from './read-body';
+import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
 import { uuidParam, writeContext } from './write-context';
 
@@ -20,7 +20,7 @@ export function wheels(dataSource: DataSource): Hono {
 
   app.put('/:wheelId', async (c) => {
     const id = uuidParam(c, 'wheelId');
-    const body = await readBody(c, WheelEntry);
+    const body = await readPlain(c, WheelEntry);
     if (body.axle.flatsMm >= body.axle.threadMm) {
       throw new ProblemError(422, 'invalid-input', 'Some fields do not hold.', [
         {

@@ -1,5 +1,4 @@
 import type { BikeKind } from '@cricket/contract/shapes';
-import type { BikeFacts } from '@cricket/core/bike-facts';
 import { Column, Entity, Index, PrimaryColumn } from 'typeorm';
 
 @Entity('bike')
@@ -28,10 +27,6 @@ export class BikeEntity {
 
   @Column({ type: 'double precision', name: 'chain_stay_mm', nullable: true })
   chainStayMm!: number | null;
-
-  /** Weights, wishes and what the walk round found. */
-  @Column({ type: 'jsonb' })
-  facts!: BikeFacts;
 
   @Column({ type: 'timestamptz', name: 'created_at', precision: 3 })
   createdAt!: Date;

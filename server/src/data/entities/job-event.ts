@@ -1,30 +1,24 @@
 import type { JobEventKind } from '@cricket/core/job-events';
-import { Column, Entity, Index, PrimaryColumn } from 'typeorm';
+import { Column, Entity, Index } from 'typeorm';
+
+import { OfBike } from './of-bike';
 
 /** Append-only: what happened to a job, never changed, only withdrawn. */
 @Entity('job_event')
 @Index('job_event_of_bike', ['bikeId'])
-export class JobEventEntity {
-  @PrimaryColumn({ type: 'uuid' })
-  id!: string;
-
-  @Column({ type: 'uuid', name: 'bike_id' })
-  bikeId!: string;
-
+export class JobEventEntity extends OfBike {
   @Column({ type: 'text' })
   kind!: JobEventKind;
+
+  /** Of the shape of `data`. */
+  @Column({ type: 'integer', name: 'schema_version' })
+  schemaVersion!: number;
 
   @Column({ type: 'jsonb' })
   data!: object;
 
   @Column({ type: 'timestamptz', precision: 3 })
   at!: Date;
-
-  @Column({ type: 'text' })
-  person!: string;
-
-  @Column({ type: 'uuid', name: 'person_id', nullable: true })
-  personId!: string | null;
 
   @Column({ type: 'timestamptz', name: 'withdrawn_at', precision: 3, nullable: true })
   withdrawnAt!: Date | null;

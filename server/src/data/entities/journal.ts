@@ -1,4 +1,7 @@
-import { Column, Entity, Index, PrimaryColumn } from 'typeorm';
+import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
+
+import { BikeEntity } from './bike';
+import { PersonEntity } from './person';
 
 /** One row per write. Its id is the write's own, so that a repeated request finds itself here. */
 @Entity('journal')
@@ -10,15 +13,24 @@ export class JournalEntity {
   @Column({ type: 'timestamptz', precision: 3, default: () => 'now()' })
   at!: Date;
 
-  @Column({ type: 'text' })
-  person!: string;
-
-  /** Who wrote it, as long as the shop knows the person. */
   @Column({ type: 'uuid', name: 'person_id', nullable: true })
   personId!: string | null;
 
+  @ManyToOne(() => PersonEntity)
+  @JoinColumn({ name: 'person_id', foreignKeyConstraintName: 'by_person' })
+  person?: PersonEntity;
+
+  /** The name alone, in rows from before people had ids. */
+  @Column({ type: 'text', name: 'person_name', nullable: true })
+  personName!: string | null;
+
   @Column({ type: 'uuid', name: 'bike_id', nullable: true })
   bikeId!: string | null;
+
+  /** The row goes in before the bike that it brings in: looked at when both are there. */
+  @ManyToOne(() => BikeEntity, { deferrable: 'INITIALLY DEFERRED' })
+  @JoinColumn({ name: 'bike_id', foreignKeyConstraintName: 'of_bike' })
+  bike?: BikeEntity;
 
   @Column({ type: 'text' })
   action!: string;

@@ -1,19 +1,11 @@
 import type { OrderState } from '@cricket/contract/shapes';
-import type { End } from '@cricket/core/features';
-import { Column, Entity, Index, PrimaryColumn } from 'typeorm';
+import { Column, Entity, Index } from 'typeorm';
+
+import { OfBike } from './of-bike';
 
 @Entity('order_line')
 @Index('order_line_of_bike', ['bikeId'])
-export class OrderLineEntity {
-  @PrimaryColumn({ type: 'uuid' })
-  id!: string;
-
-  @Column({ type: 'uuid', name: 'bike_id' })
-  bikeId!: string;
-
-  @Column({ type: 'text', name: 'bike_end' })
-  end!: End;
-
+export class OrderLineEntity extends OfBike {
   @Column({ type: 'text' })
   what!: string;
 
@@ -34,9 +26,6 @@ export class OrderLineEntity {
 
   @Column({ type: 'timestamptz', name: 'changed_at', precision: 3 })
   changedAt!: Date;
-
-  @Column({ type: 'text' })
-  person!: string;
 
   @Column({ type: 'integer' })
   version!: number;

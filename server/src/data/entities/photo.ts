@@ -1,15 +1,11 @@
-import { Column, Entity, Index, PrimaryColumn } from 'typeorm';
+import { Column, Entity, Index } from 'typeorm';
+
+import { OfBike } from './of-bike';
 
 /** A photo of a job. The pictures are read only when one is looked at. */
 @Entity('photo')
 @Index('photo_of_bike', ['bikeId'])
-export class PhotoEntity {
-  @PrimaryColumn({ type: 'uuid' })
-  id!: string;
-
-  @Column({ type: 'uuid', name: 'bike_id' })
-  bikeId!: string;
-
+export class PhotoEntity extends OfBike {
   @Column({ type: 'text' })
   about!: string;
 
@@ -18,9 +14,6 @@ export class PhotoEntity {
 
   @Column({ type: 'timestamptz', name: 'taken_at', precision: 3 })
   takenAt!: Date;
-
-  @Column({ type: 'text' })
-  person!: string;
 
   @Column({ type: 'integer', name: 'width_px' })
   widthPx!: number;

@@ -1,21 +1,14 @@
-import type { End } from '@cricket/core/features';
+import type { Told } from '@cricket/core/end-facts';
 import type { LoosePart } from '@cricket/core/parts';
 import type { Instrument } from '@cricket/core/reading-statistics';
-import { Column, Entity, Index, PrimaryColumn } from 'typeorm';
+import { Column, Entity, Index } from 'typeorm';
+
+import { OfBike } from './of-bike';
 
 /** Append-only: a reading is never changed, only withdrawn. */
 @Entity('reading')
 @Index('reading_of_bike', ['bikeId'])
-export class ReadingEntity {
-  @PrimaryColumn({ type: 'uuid' })
-  id!: string;
-
-  @Column({ type: 'uuid', name: 'bike_id' })
-  bikeId!: string;
-
-  @Column({ type: 'text', name: 'bike_end' })
-  end!: End;
-
+export class ReadingEntity extends OfBike {
   @Column({ type: 'text' })
   feature!: string;
 
@@ -28,6 +21,10 @@ export class ReadingEntity {
   @Column({ type: 'jsonb', nullable: true })
   parts!: LoosePart[] | null;
 
+  /** An answer at take-in. */
+  @Column({ type: 'jsonb', nullable: true })
+  told!: Told | null;
+
   @Column({ type: 'text', nullable: true })
   typed!: string | null;
 
@@ -39,9 +36,6 @@ export class ReadingEntity {
 
   @Column({ type: 'timestamptz', name: 'taken_at', precision: 3 })
   takenAt!: Date;
-
-  @Column({ type: 'text' })
-  person!: string;
 
   @Column({ type: 'timestamptz', name: 'withdrawn_at', precision: 3, nullable: true })
   withdrawnAt!: Date | null;

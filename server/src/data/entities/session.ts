@@ -1,4 +1,6 @@
-import { Column, Entity, Index, PrimaryColumn } from 'typeorm';
+import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
+
+import { PersonEntity } from './person';
 
 /** A browser in which somebody has signed in. The cookie's token is kept as a digest only. */
 @Entity('session')
@@ -10,6 +12,10 @@ export class SessionEntity {
   /** Who is at it now. */
   @Column({ type: 'uuid', name: 'person_id' })
   personId!: string;
+
+  @ManyToOne(() => PersonEntity)
+  @JoinColumn({ name: 'person_id', foreignKeyConstraintName: 'session_person' })
+  person?: PersonEntity;
 
   /** Everybody who has proved to be themselves in this browser, and when: their queued writes may still come. */
   @Column({ type: 'jsonb' })

@@ -1,5 +1,6 @@
 import { AxleStackInput } from '../axle-stack';
 import {
+  Uuid,
   Figure,
   Flag,
   OneOf,
@@ -164,10 +165,19 @@ export class SignedPlan {
 @Open()
 export class SignedWheel extends PlainWheel {}
 
+/** What was taken: the wheel as it was in the catalogue, and what the stack was worked out from. */
 @Open()
-export class FiledSnapshot {
+export class AcceptedStackInput {
+  @Uuid() wheelId!: string;
+  /** The installer changed the washers by hand. */
+  @Flag() byHand!: boolean;
   @Nested(() => SignedWheel) wheel!: SignedWheel;
-  @Nested(() => AxleStackInput) input!: AxleStackInput;
+  @Nested(() => AxleStackInput) axle!: AxleStackInput;
+}
+
+/** How it was judged. */
+@Open()
+export class AcceptedStackResult {
   @Nested(() => SignedStack) stack!: SignedStack;
   @OpenSides(Items(() => SignedOutsidePart, 20)) outside!: Sides<SignedOutsidePart[]>;
   @OpenSides(Nested(() => SignedSlot)) slots!: Sides<SignedSlot>;

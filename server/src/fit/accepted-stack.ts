@@ -1,7 +1,8 @@
 import type { NewStack } from '@cricket/contract';
-import type { BikeRecord, StackSnapshot } from '@cricket/contract/shapes';
+import type { BikeRecord, StackInput, StackResult } from '@cricket/contract/shapes';
 import { fittedStack } from '@cricket/core/as-fitted';
 import { endState, type Workshop } from '@cricket/core/next-action';
+import { endAt } from '@cricket/core/model';
 import { endJob, jobFacts, stepFigures } from '@cricket/core/procedure';
 
 import { ProblemError } from '../http/problem';
@@ -12,26 +13,32 @@ import { withoutStacks } from './summaries';
  *
  * @throws ProblemError 422 when the end is not measured, a washer is not there, or the stack must not be fitted
  */
-export function snapshotOf(body: NewStack, record: BikeRecord, workshop: Workshop): StackSnapshot {
+export function acceptedStack(
+  body: NewStack,
+  record: BikeRecord,
+  workshop: Workshop,
+): { input: StackInput; result: StackResult } {
+  const at = endAt(body.place)!;
   const wheel = workshop.wheels.find(({ id }) => id === body.wheelId);
   if (!wheel) throw refused('wheelId', `${body.wheelId} is not in the catalogue`);
   const choice = {
     id: '',
     bikeId: record.bike.id,
     person: '',
-    end: body.end,
+    personId: null,
+    place: body.place,
     kind: 'wheel' as const,
     wheelId: wheel.id,
     chosenAt: '9999',
   };
   const { facts, fit, fitInput } = endState(
     { ...withoutStacks(record), choices: [...record.choices, choice] },
-    body.end,
+    at,
     workshop,
   );
-  const input = fit?.stackInput;
-  if (!fit || !fitInput || !input) throw refused('end', `the ${body.end} end is not measured yet`);
-  holdInStores(body, input.washers);
+  const axle = fit?.stackInput;
+  if (!fit || !fitInput || !axle) throw refused('place', `the ${at} end is not measured yet`);
+  holdInStores(body, axle.washers);
   const { stack, findings, verdict } = fittedStack(fitInput, fit, body)!;
   const against = findings.find((finding) => finding.verdict === 'stop' || finding.verdict === 'unknown');
   if (against) throw refused(against.id, against.because);
@@ -40,18 +47,19 @@ export function snapshotOf(body: NewStack, record: BikeRecord, workshop: Worksho
   const inside = { left: stack.left.inside, right: stack.right.inside, rotorShimMm, caliperShimMm };
   const end = endJob(facts, fit, inside, bike, workshop.limits);
   return {
-    wheel: fit.wheel,
-    input,
-    stack,
-    outside: fit.outside,
-    slots: fit.slots,
-    findings,
-    verdict,
-    planned: {
-      end,
-      figures: stepFigures(workshop.limits),
-      stated: jobFacts(bike, [fit], [end], { secondPerson: 'none' }).stated,
-      torqueSafety: fit.torque?.safety ?? null,
+    input: { wheelId: wheel.id, byHand: body.byHand, wheel: fit.wheel, axle },
+    result: {
+      stack,
+      outside: fit.outside,
+      slots: fit.slots,
+      findings,
+      verdict,
+      planned: {
+        end,
+        figures: stepFigures(workshop.limits),
+        stated: jobFacts(bike, [fit], [end], { secondPerson: 'none' }).stated,
+        torqueSafety: fit.torque?.safety ?? null,
+      },
     },
   };
 }

@@ -1,0 +1,2 @@
+/** What stands at the head of every job file. */
+export const jobFormat = 'cricket-job-2';

@@ -11,6 +11,7 @@ export function coreRecord(record: BikeRecord): CoreRecord {
     bike: bike.facts,
     readings,
     choices,
+    taken: record.taken,
     events: heldEvents(events),
     stacks: heldStacks(record).map(({ place, acceptedAt, input: { wheelId }, result: { stack } }) => ({
       place,

@@ -13,6 +13,7 @@ export { NewReading, whyUnsuited } from './readings/new-reading';
 export { Withdrawal } from './readings/withdrawal';
 export { SettingsEntry } from './shop/settings-entry';
 export { NewStack } from './stacks/new-stack';
+export { NewStockMove } from './stores/new-stock-move';
 export { missingOfPart, StoreItemEntry } from './stores/store-item-entry';
 export { NewTelling, TakeInEntry } from './take-in/take-in-entry';
 export { WheelEntry } from './wheels/wheel-entry';

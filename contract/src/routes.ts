@@ -20,6 +20,7 @@ export const routes = {
   wheel: (wheelId: string) => `/api/wheels/${wheelId}`,
   stores: '/api/stores',
   storeItem: (itemId: string) => `/api/stores/${itemId}`,
+  stockMove: (itemId: string, moveId: string) => `/api/stores/${itemId}/moves/${moveId}`,
   stepMinutes: '/api/steps/minutes',
   changes: '/api/changes',
   shop: '/api/shop',

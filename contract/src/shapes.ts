@@ -12,6 +12,7 @@ import type { Place } from '@cricket/core/model';
 import type { End } from '@cricket/core/features';
 import type { JobEvent as CoreJobEvent } from '@cricket/core/job-events';
 import type { StoreItem as CoreStoreItem, Wheel as CoreWheel } from '@cricket/core/parts';
+import type { TakenParts } from '@cricket/core/stock';
 import type { Units } from '@cricket/core/units';
 import type { Finding, Verdict } from '@cricket/core/verdict';
 
@@ -116,6 +117,8 @@ export interface BikeRecord {
   readings: Reading[];
   choices: Choice[];
   acceptances: Acceptance[];
+  /** What lies with this bike and came out of the stores. */
+  taken: TakenParts[];
   orders: OrderLine[];
   events: JobEvent[];
   photos: Photo[];
@@ -178,6 +181,8 @@ export interface Wheel extends CoreWheel {
 }
 
 export interface StoreItem extends CoreStoreItem {
+  /** Pieces that were taken from it for bikes. */
+  withBikes: number;
   version: number;
   withdrawnAt: string | null;
 }

@@ -84,18 +84,22 @@ test('two pages change the same bike: the second sees both versions', async ({ p
   await expect(other.getByRole('heading', { name: 'Bakery bike, green' })).toBeVisible();
 });
 
-test('two people count the same washers: the second is told what is there', async ({ page, shop, context }) => {
+test('two people are at the same drawer: what both do adds up', async ({ page, shop, context }) => {
   const other = await context.newPage();
   for (const tab of [page, other]) await tab.goto(`${shop.url}/stores`);
   const id = '00000002-0000-4000-8000-000000000001';
   const more = { name: 'One more: Plain washers 0.5 mm' };
-  await expect(other.getByTestId(`count-${id}`)).toHaveText('8');
-  // This page has read its count and does not read again before it writes.
-  await piecesFetched(other);
-  await other.route('**/api/stores', (route) => route.abort());
-  await shop.query(`UPDATE store_item SET count = 3, version = version + 1 WHERE id = '${id}'`);
+  for (const tab of [page, other]) await expect(tab.getByTestId(`count-${id}`)).toHaveText('8');
+  await Promise.all([page, other].map((tab) => tab.getByRole('button', more).click()));
+  for (const tab of [page, other]) await expect(tab.getByTestId(`count-${id}`)).toHaveText('10');
+  // Somebody counts them meanwhile: what is put in after that comes on top.
+  await shop.query(`INSERT INTO store_move (id, item_id, kind, count, at)
+    VALUES (gen_random_uuid(), '${id}', 'counted', 3, now())`);
   await other.getByRole('button', more).click();
-  await expect(other.getByRole('alert')).toContainText('3 there now');
+  for (const tab of [page, other]) {
+    await tab.reload();
+    await expect(tab.getByTestId(`count-${id}`)).toHaveText('4');
+  }
 });
 
 test('a stack is taken while the server is away: it waits in words, and is there once when the server is back', async ({

@@ -18,7 +18,8 @@ const facts = (bike: string, change: object) =>
          VALUES (gen_random_uuid(), '${bike}', 'bike', '${feature}', '${JSON.stringify({ is })}', 'eye', now(), 'Odile')`,
     )
     .join(';');
-const gone = (where: string) => `UPDATE store_item SET count = 0 WHERE ${where}`;
+const gone = (where: string) => `INSERT INTO store_move (id, item_id, kind, count, at)
+   SELECT gen_random_uuid(), id, 'counted', 0, now() + interval '1 second' FROM store_item WHERE ${where}`;
 
 /** What is changed on a demo bike, and the finding that foresees it on the fit page. */
 const surprises: [title: string, bike: string, changes: string[], finding: RegExp][] = [
@@ -106,11 +107,11 @@ for (const [name, bike, end] of [
 }
 
 /** The bike as the demo has it, put aside, and brought back. */
-const changed = ['reading', 'store_item'];
+const changed = ['reading', 'store_move'];
 const keep = changed.map((table) => `CREATE TABLE kept_${table} AS TABLE ${table}`).join(';');
 const restore = `UPDATE reading SET value_mm = kept.value_mm, word = kept.word FROM kept_reading kept WHERE kept.id = reading.id;
   DELETE FROM reading WHERE id NOT IN (SELECT id FROM kept_reading);
-  UPDATE store_item SET count = kept.count FROM kept_store_item kept WHERE kept.id = store_item.id`;
+  DELETE FROM store_move WHERE id NOT IN (SELECT id FROM kept_store_move)`;
 
 async function open(page: Page, shop: OwnShop, bike: string, end: string) {
   await page.goto(`${shop.url}/bikes/${bike}/${end}/fit`);

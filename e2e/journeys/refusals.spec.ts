@@ -59,7 +59,11 @@ test('large stores are searched off the page, with the same answer', async ({ pa
   const before = await washer.evaluateAll((parts) => parts.map((part) => part.getAttribute('aria-label')));
   // Lines that fit no axle here: many, and none of use.
   await shop.query(
-    "INSERT INTO store_item (id, kind, bore_mm, thickness_mm, count, version) SELECT gen_random_uuid(), 'plain', 20, 1 + n * 0.01, 5, 1 FROM generate_series(1, 60) n",
+    `WITH line AS (
+       INSERT INTO store_item (id, kind, bore_mm, thickness_mm, version)
+       SELECT gen_random_uuid(), 'plain', 20, 1 + n * 0.01, 1 FROM generate_series(1, 60) n RETURNING id
+     )
+     INSERT INTO store_move (id, item_id, kind, count, at) SELECT gen_random_uuid(), id, 'counted', 5, now() FROM line`,
   );
   const worker = page.waitForEvent('worker');
   await page.goto(fit);

@@ -61,6 +61,7 @@ it('a backup taken while the server runs brings back every row after the databas
     .jpeg()
     .toBuffer();
   const sent = await server.send('PUT', `/api/bikes/${bike}/photos/${randomUUID()}`, {
+    place: 'bike',
     about: 'condition',
     picture: picture.toString('base64'),
     takenAt: '2026-03-02T09:00:00.000Z',

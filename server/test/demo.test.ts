@@ -40,7 +40,7 @@ describe('the demo data', () => {
 
   it('is filled by one of two servers that start together', async () => {
     await server.dataSource.query(
-      'TRUNCATE journal, job_event, photo, store_item, wheel, acceptance, choice, reading, order_line, shop_settings, bike',
+      'TRUNCATE journal, job_event, photo, store_move, store_item, wheel, acceptance, choice, reading, order_line, shop_settings, bike',
     );
     await Promise.all([fillDemo(server.dataSource, { renew: false }), fillDemo(server.dataSource, { renew: false })]);
     expect(await tags()).toHaveLength(9);

@@ -63,15 +63,13 @@ const reading = fc.constantFrom(...features).chain((feature): fc.Arbitrary<objec
   const blank = { place: 'rear-axle', feature: feature.id, instrument: 'eye', takenAt: new Date().toISOString() };
   if (feature.kind === 'length') {
     const mm = fc.double({ min: feature.minMm, max: feature.maxMm, noNaN: true });
-    return fc
-      .record({ place, mm })
-      .map(({ place: where, mm: valueMm }) => ({
-        ...blank,
-        place: where,
-        valueMm,
-        unit: 'mm',
-        typed: String(valueMm),
-      }));
+    return fc.record({ place, mm }).map(({ place: where, mm: valueMm }) => ({
+      ...blank,
+      place: where,
+      valueMm,
+      unit: 'mm',
+      typed: String(valueMm),
+    }));
   }
   if (feature.kind === 'word') return fc.constantFrom(...feature.words).map((word) => ({ ...blank, word }));
   const part = fc.record({
@@ -110,7 +108,7 @@ const storeItem = fc.constantFrom(...demoStores).chain((item) =>
   fc
     .record({ thicknessMm: fc.double({ min: 0.05, max: 40, noNaN: true }), count: fc.integer({ min: 0, max: 9999 }) })
     .map((change) => {
-      const { id: _, withdrawnAt: __, ...rest } = item;
+      const { id: _, withdrawnAt: __, withBikes: ___, ...rest } = item;
       return { ...rest, ...change, details: item.details ?? null };
     }),
 );
@@ -180,6 +178,10 @@ const bodies: readonly (readonly [path: RegExp, body: fc.Arbitrary<unknown>])[] 
     }),
   ],
   [/events\/:id$/, event],
+  [
+    /moves\/:moveId$/,
+    fc.record({ kind: fc.constantFrom('counted', 'moved'), count: fc.integer({ min: -20, max: 40 }), at }),
+  ],
   [
     /photos\/:id$/,
     fc.record({

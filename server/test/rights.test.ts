@@ -7,6 +7,7 @@ import { readConfig } from '../src/config';
 import { createDataSource } from '../src/data/data-source';
 import { migrate } from '../src/data/migrate';
 import { SessionEntity } from '../src/data/entities/session';
+import { storeItem } from '../src/data/stock';
 import { freshServer, type FreshServer } from './fresh-server.testing';
 
 let server: FreshServer;
@@ -257,7 +258,7 @@ describe('a line of the stores taken out while it is counted', () => {
         server.send('PUT', `/api/stores/${id}/withdrawal`, {}),
       ]);
       expect(out.status).toBe(200);
-      const [row] = await server.dataSource.query('SELECT count FROM store_item WHERE id = $1', [id]);
+      const row = (await storeItem(server.dataSource, id))!;
       expect(row.count).toBe(counted.status === 200 ? 7 : 1);
     }
   });

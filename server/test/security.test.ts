@@ -51,7 +51,7 @@ describe('what the log holds', () => {
     await send(
       'PUT',
       `/api/bikes/${bike}/photos/${randomUUID()}`,
-      { about: 'x', picture: 'cGljdHVyZQ==', takenAt: '2026-03-02T09:00:00Z' },
+      { place: 'bike', about: 'x', picture: 'cGljdHVyZQ==', takenAt: '2026-03-02T09:00:00Z' },
       cookie,
     );
     const lines = log();
@@ -113,6 +113,7 @@ describe('answers', () => {
   it('never serve a photo as anything but a picture', async () => {
     const bike = '00000003-0000-4000-8000-000000000003';
     const sent = await server.send('PUT', `/api/bikes/${bike}/photos/${randomUUID()}`, {
+      place: 'bike',
       about: 'x',
       picture: Buffer.from('<html><script>alert(1)</script>').toString('base64'),
       takenAt: '2026-03-02T09:00:00Z',

@@ -35,6 +35,7 @@ const empty: BikeRecord = {
   readings: [],
   choices: [],
   acceptances: [],
+  taken: [],
   orders: [],
   events: [],
   photos: [],

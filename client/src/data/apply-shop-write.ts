@@ -1,5 +1,6 @@
 import type { ShopSettings, StoreItem, Wheel } from '@cricket/contract/shapes';
 
+import { isStored } from './own-writes';
 import type { PendingWrite } from './outbox-store';
 
 /** The catalogue as it will be once what waits for the server is stored. */
@@ -14,9 +15,19 @@ export function withWheelWrites(wheels: readonly Wheel[], writes: readonly Pendi
 
 /** The stores as they will be once what waits for the server is stored. */
 export function withStoreWrites(stores: readonly StoreItem[], writes: readonly PendingWrite[]): readonly StoreItem[] {
-  return writes.reduce<readonly StoreItem[]>((known, { about, body, refused }) => {
+  return writes.reduce<readonly StoreItem[]>((known, { writeId, about, body, refused }) => {
     if (refused) return known;
-    if (about.kind === 'store-item') return put(known, { withdrawnAt: null, ...body, id: about.id } as StoreItem);
+    if (about.kind === 'stock-move')
+      return isStored(writeId) ? known : moved(known, about.itemId, body as { count: number });
+    if (about.kind === 'store-item')
+      return put(known, {
+        withBikes: 0,
+        count: 0,
+        ...known.find(({ id }) => id === about.id),
+        withdrawnAt: null,
+        ...body,
+        id: about.id,
+      } as StoreItem);
     if (about.kind === 'store-item-out') return known.filter(({ id }) => id !== about.id);
     if (about.kind === 'stores-import') return (body as { rows: StoreItem[] }).rows.reduce(put<StoreItem>, known);
     return known;
@@ -32,6 +43,10 @@ export function withSettingsWrites(settings: ShopSettings, writes: readonly Pend
         : known,
     settings,
   );
+}
+
+function moved(known: readonly StoreItem[], itemId: string, { count }: { count: number }): readonly StoreItem[] {
+  return known.map((item) => (item.id === itemId ? { ...item, count: Math.max(0, item.count + count) } : item));
 }
 
 /** One line in its place, with the version that it will have: one change more may follow at once. */

@@ -73,7 +73,7 @@ function newRecord({ body, madeAt }: PendingWrite, bikeId: string): BikeRecord {
     withdrawnAt: null,
     version: 1,
   } as BikeRecord['bike'];
-  return { bike, readings: [], choices: [], acceptances: [], orders: [], events: [], photos: [] };
+  return { bike, readings: [], choices: [], acceptances: [], taken: [], orders: [], events: [], photos: [] };
 }
 
 function withdrawn<T extends { id: string; withdrawnAt?: string | null | undefined }>(

@@ -14,3 +14,16 @@ export function noteOwnWrite(writeId: string): void {
 export function isOwnWrite(writeId: string): boolean {
   return own.has(writeId);
 }
+
+const stored = new Set<string>();
+
+/** Notes that the server has a write, and what is kept here includes it: it must not be counted twice while it leaves the outbox. */
+export function noteStored(writeId: string): void {
+  stored.add(writeId);
+  if (stored.size > most) stored.delete(stored.values().next().value!);
+}
+
+/** Whether what is kept here includes this write. */
+export function isStored(writeId: string): boolean {
+  return stored.has(writeId);
+}

@@ -1,6 +1,7 @@
 import type { BikeRecord, StoreItem, Wheel } from '@cricket/contract/shapes';
 
 import { applyWrite } from './apply-write';
+import { noteStored } from './own-writes';
 import { Outbox } from './outbox';
 import type { PendingWrite, WriteAbout } from './outbox-store';
 import { keys, queryClient } from './queries';
@@ -27,6 +28,7 @@ const wholeRecord = new Set<WriteAbout['kind']>(['bike-in', 'bike-changed', 'bik
 
 function keep(write: PendingWrite, answer: unknown): void {
   const { about } = write;
+  noteStored(write.writeId);
   if ('bikeId' in about) keepOfBike(write, about, answer);
   else keepOfShop(about, answer);
   // What is on hand and what is allowed decide what comes next for every bike.

@@ -1,4 +1,4 @@
-import type { PendingWrite } from './outbox-store';
+import type { PendingWrite } from './pending-write';
 import { upcastWrite } from './upcast-write';
 
 const kept = (about: object, body: object, path = '/'): PendingWrite =>

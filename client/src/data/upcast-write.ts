@@ -2,7 +2,7 @@ import { routes } from '@cricket/contract/routes';
 import { toldBetween, type BikeFacts } from '@cricket/core/bike-facts';
 import { placeShown } from '@cricket/core/model';
 
-import type { PendingWrite } from './outbox-store';
+import type { PendingWrite } from './pending-write';
 
 type Plain = Record<string, unknown>;
 

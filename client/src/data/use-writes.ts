@@ -41,6 +41,8 @@ export interface Writes {
   /** The id and write id are the caller's, so that a double tap makes one record. */
   accept(bikeId: string, acceptanceId: string, writeId: string, body: NewStack): Promise<Outcome>;
   putStoreItem(itemId: string, body: StoreItemEntry): Promise<Outcome>;
+  /** So many more in a drawer, or fewer. */
+  moveStock(itemId: string, by: number): Promise<Outcome>;
   withdrawStoreItem(itemId: string): Promise<Outcome>;
   /** Only what is new: see `toldBetween`. */
   takeIn(bikeId: string, tellings: readonly Telling[]): Promise<Outcome>;
@@ -91,6 +93,11 @@ export function useWrites(): Writes {
       takeChoiceBack: (bikeId, id) => takeBack(bikeId, 'choice', id),
       accept: (bikeId, id, writeId, body) => add(bikeId, 'acceptance', body, id, writeId),
       putStoreItem: (id, body) => submit('PUT', routes.storeItem(id), body, { kind: 'store-item', id }),
+      moveStock: (itemId, by) => {
+        const id = crypto.randomUUID();
+        const body = { kind: 'moved', count: by, at: now().toISOString() };
+        return submit('PUT', routes.stockMove(itemId, id), body, { kind: 'stock-move', id, itemId });
+      },
       withdrawStoreItem: (id) =>
         submit('PUT', `${routes.storeItem(id)}/withdrawal`, {}, { kind: 'store-item-out', id }),
       takeIn: async (bikeId, tellings) => {

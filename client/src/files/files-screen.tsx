@@ -85,7 +85,7 @@ export function FilesScreen() {
   );
 }
 
-function storeRow({ version: _, withdrawnAt: __, ...item }: StoreItem) {
+function storeRow({ version: _, withdrawnAt: __, withBikes: ___, ...item }: StoreItem) {
   return item;
 }
 

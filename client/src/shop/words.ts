@@ -38,6 +38,7 @@ export const words = {
     acceptance: 'Stack taken',
     'acceptance-withdrawn': 'Stack taken back',
     'store-item': 'Stores changed',
+    'stock-move': 'Drawer counted',
     'store-item-out': 'Line taken out',
     wheel: 'Wheel changed',
     'taken-in': 'Take-in',

@@ -1,5 +1,4 @@
 import type { StoreItem } from '@cricket/contract/shapes';
-import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 
 import { figure, mm } from '../bike/figures';
@@ -29,22 +28,15 @@ export function detailsOf({ details, boreMm, outerMm, tabWidthMm, tabDepthMm }: 
 
 /** How many lie there; one tap more or less. */
 export function Count({ item, settle }: { item: StoreItem; settle: Settle }) {
-  const { putStoreItem } = useWrites();
-  const [busy, setBusy] = useState(false);
-  const { count } = item;
+  const { moveStock } = useWrites();
+  const { count, withBikes } = item;
   const name = `${words.kinds[item.kind]} ${sizeOf(item)}`;
-  const set = async (next: number) => {
-    const { id, withdrawnAt: _, ...entry } = item;
-    setBusy(true);
-    await settle(await putStoreItem(id, { ...entry, count: next }));
-    setBusy(false);
-  };
   const step = (by: 1 | -1) => (
     <Pressable
       role="button"
       aria-label={by > 0 ? words.more(name) : words.fewer(name)}
-      disabled={busy || count + by < 0}
-      onPress={() => void set(count + by)}
+      disabled={count + by < 0}
+      onPress={() => void moveStock(item.id, by).then(settle)}
       className="h-12 w-12 items-center justify-center border-2 border-ink bg-sheet active:bg-lime"
     >
       <Txt size="title" figure bold>
@@ -59,6 +51,11 @@ export function Count({ item, settle }: { item: StoreItem; settle: Settle }) {
         {count}
       </Txt>
       {step(1)}
+      {withBikes > 0 ? (
+        <Txt size="label" figure tone="soft">
+          {words.withBikes(withBikes)}
+        </Txt>
+      ) : null}
     </View>
   );
 }

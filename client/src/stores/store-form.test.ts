@@ -59,11 +59,16 @@ describe('the form of a line of the stores', () => {
       tabWidthMm: null,
       tabDepthMm: null,
       count: 1,
+      withBikes: 0,
       version: 1,
       withdrawnAt: null,
       details: { arm },
     } as const;
     expect(storeEntry(storeFields(item), item, 1).details.arm).toEqual(arm);
+    // Nor does it count anew what nobody has counted.
+    expect(storeEntry(storeFields(item), item, 1)).not.toHaveProperty('count');
+    expect(storeEntry({ ...storeFields(item), count: '4' }, item, 1).count).toBe(4);
+    expect(storeEntry(storeFields(item), item, 0).count).toBe(1);
   });
 
   it.each([

@@ -138,10 +138,16 @@ export function storeEntry(values: StoreFields, before: StoreItem | undefined, v
     outerMm: figure('outerMm'),
     tabWidthMm: figure('tabWidthMm'),
     tabDepthMm: figure('tabDepthMm'),
-    count: typedFigure(values.count)!,
+    // Only what was counted here: what others took meanwhile stands.
+    ...countedHere(values, version > 0 ? before : undefined),
     details: detailsOf(values, before?.details ?? {}, figure),
     version,
   };
+}
+
+function countedHere({ count: typed }: StoreFields, known: StoreItem | undefined): { count?: number } {
+  const count = typedFigure(typed)!;
+  return count === known?.count ? {} : { count };
 }
 
 function detailsOf(

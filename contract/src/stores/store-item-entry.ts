@@ -12,7 +12,8 @@ export class StoreItemEntry {
   @Optional() @Maybe() @Amount(0.5, 20, 'mm') tabDepthMm?: number | null;
   /** Length of a bolt, what an arm or tyre is like, cost. */
   @Optional() @Maybe() @Nested(() => PlainStoreDetails) details?: StoreDetails | null;
-  @Whole(0, 9999) count!: number;
+  /** How many were counted; left out: as many as before. */
+  @Optional() @Whole(0, 9999) count?: number;
   @Whole(0, 1_000_000) version!: number;
 }
 

@@ -1,7 +1,7 @@
 import { withLimits } from '../limits';
 import type { AxleStackInput } from '../axle-stack';
 import type { Side } from '../features';
-import { usableWashers } from '../parts';
+import { shimsOnHand, usableWashers } from '../parts';
 import type { SlotFitResult } from '../slot-fit';
 import type { EndFitInput, OutsidePart, TabPlace } from './contract';
 import { tabsInside } from './tab-ways';
@@ -25,10 +25,6 @@ export function stackInput(
   if (brake === 'disc' && facts.rotorFaceMm === null) return null;
   const slotMm = narrowest(slots, wheel.axle.flatsMm, left.slotMinMm, right.slotMinMm);
   const parts = delivered ?? wheel.delivered;
-  const sizes = (kind: 'rotor-shim' | 'caliper-shim') =>
-    stores.flatMap((item) =>
-      item.kind === kind ? Array.from({ length: Math.min(2, item.count) }, () => item.thicknessMm) : [],
-    );
   const hasRotor = brake === 'disc' && facts.rotorFaceMm !== null && wheel.rotorFaceMm !== null;
   const hasSprocket = wheel.smallSprocketMm !== null && facts.chain === true;
   const open = facts.kind !== 'closed';
@@ -49,7 +45,7 @@ export function stackInput(
       ...(hasSprocket && { smallSprocketMm: wheel.smallSprocketMm! }),
     },
     want: {
-      ...(hasRotor && { rotorFaceMm: facts.rotorFaceMm!, caliperShimsMm: sizes('caliper-shim') }),
+      ...(hasRotor && { rotorFaceMm: facts.rotorFaceMm!, caliperShimsMm: shimsOnHand(stores, 'caliper-shim', 2) }),
       ...(hasSprocket && { sprocketGapMinMm: leastSprocketGapMm(facts, wheel) }),
     },
     outside: {
@@ -75,7 +71,7 @@ export function stackInput(
           [...parts.left, ...parts.right].filter(({ kind }) => kind === 'spacer'),
           { threadMm: wheel.axle.threadMm, flatsMm: wheel.axle.flatsMm, slotMm: null, plateMm: null },
         ),
-    rotorShims: hasRotor ? sizes('rotor-shim') : [],
+    rotorShims: hasRotor ? shimsOnHand(stores, 'rotor-shim', 2) : [],
     ...(limits && { limits }),
   };
 }

@@ -1,7 +1,7 @@
 import type { AllowsShims } from '../axle-stack';
 import type { Stack } from '../axle-stack';
 import { withLimits } from '../limits';
-import type { StoreKind } from '../parts';
+import { shimsOnHand, type StoreKind } from '../parts';
 import { longestBolt, rotorFit, type RotorFitInput, type RotorFitResult, type RotorPattern } from '../rotor-fit';
 import { notMeasured, type Finding } from '../verdict';
 import type { FitInput } from './contract';
@@ -169,7 +169,7 @@ export function rotorWith(input: FitInput, brake: BrakeFacts, stack: Stack): Rot
       boltsMm: boltLengths(input, 'caliper-bolt'),
       threadDepthMm: brake.threadDepthMm,
     },
-    rotorShimsMm: stores.flatMap((item) => (item.kind === 'rotor-shim' && item.count > 0 ? [item.thicknessMm] : [])),
+    rotorShimsMm: shimsOnHand(stores, 'rotor-shim', 1),
     slimCalipersMm: calipers,
     rimTrack: wheel.kit?.rim?.brakeTrack === true && input.facts.words.get('rim-bosses') === 'bosses',
     ...(input.limits && { limits: input.limits }),

@@ -1,5 +1,6 @@
 export { isHandOver } from './handed-over';
 export {
+  deliveredParts,
   endState,
   type AcceptedStack,
   type BikeRecord,

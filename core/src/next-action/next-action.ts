@@ -11,6 +11,7 @@ import { axleAt, type End, type Place } from '../model';
 import type { LoggedMinutes } from '../procedure';
 import { overridesOf } from '../overrides';
 import type { LoosePart, StoreItem, Wheel } from '../parts';
+import { storesFor, type TakenParts } from '../stock';
 import type { Finding } from '../verdict';
 import { handedOverAt } from './handed-over';
 
@@ -30,6 +31,8 @@ export interface BikeRecord {
   readings: readonly Reading[];
   choices: readonly Choice[];
   stacks: readonly AcceptedStack[];
+  /** What lies with this bike and came out of the stores; nothing when left out. */
+  taken?: readonly TakenParts[];
   /** What take-in has recorded; nothing yet when left out. */
   bike?: BikeFacts;
   /** What else has happened; nothing yet when left out. */
@@ -92,7 +95,7 @@ export function endState(record: BikeRecord, end: End, workshop: Workshop): EndS
     facts,
     bike,
     wheel,
-    stores,
+    stores: storesFor(stores, record.taken ?? [], axleAt(end)),
     delivered: deliveredParts(facts),
     ...(limits && { limits }),
     ...(tools && { tools }),
@@ -145,7 +148,8 @@ function nextAt(
   return { kind: 'accept', end, wheelCode, fileMm, twoArms: fit.twoArms, verdict };
 }
 
-function deliveredParts(facts: EndFacts): { left: LoosePart[]; right: LoosePart[] } | null {
+/** What came with the kit, where it was recorded on arrival; null where nobody has. */
+export function deliveredParts(facts: EndFacts): { left: LoosePart[]; right: LoosePart[] } | null {
   const left = facts.parts.get('washers-delivered.left');
   const right = facts.parts.get('washers-delivered.right');
   return left || right ? { left: left ?? [], right: right ?? [] } : null;

@@ -10,4 +10,5 @@ export {
   type TyreFacts,
   type Wheel,
 } from './parts';
+export { shimsOnHand } from './shims';
 export { boreSuits, deliveredIds, usableWashers, washerId, washerWords, type WasherSeat } from './usable-washers';

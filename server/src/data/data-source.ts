@@ -13,6 +13,7 @@ import { ReadingEntity } from './entities/reading';
 import { RevisionEntity } from './entities/revision';
 import { SessionEntity } from './entities/session';
 import { ShopSettingsEntity } from './entities/shop-settings';
+import { StoreMoveEntity } from './entities/store-move';
 import { StoreItemEntity } from './entities/store-item';
 import { WheelEntity } from './entities/wheel';
 import { FirstTables1764000000000 } from './migrations/1-first-tables';
@@ -25,6 +26,7 @@ import { DigestsAndProofs1764110000000 } from './migrations/7-digests-and-proofs
 import { OrderOfReceipt1764150000000 } from './migrations/8-order-of-receipt';
 import { Revisions1764160000000 } from './migrations/9-revisions';
 import { Places1764170000000 } from './migrations/10-places';
+import { Stock1764180000000 } from './migrations/11-stock';
 
 /** The database, not yet connected. */
 export function createDataSource(url: string): DataSource {
@@ -45,6 +47,7 @@ export function createDataSource(url: string): DataSource {
       SessionEntity,
       ShopSettingsEntity,
       StoreItemEntity,
+      StoreMoveEntity,
       WheelEntity,
     ],
     migrations: [
@@ -58,6 +61,7 @@ export function createDataSource(url: string): DataSource {
       OrderOfReceipt1764150000000,
       Revisions1764160000000,
       Places1764170000000,
+      Stock1764180000000,
     ],
     migrationsTransactionMode: 'each',
     uuidExtension: 'pgcrypto',

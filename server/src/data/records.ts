@@ -1,6 +1,6 @@
-import type { Bike, BikeRecord, JournalRow, StoreItem, Wheel } from '@cricket/contract/shapes';
+import type { Bike, BikeRecord, JournalRow, Wheel } from '@cricket/contract/shapes';
 import { toldFacts } from '@cricket/core/bike-facts';
-import { IsNull, type DataSource, type EntityManager, type EntityTarget } from 'typeorm';
+import type { DataSource, EntityManager, EntityTarget } from 'typeorm';
 
 import { ProblemError } from '../http/problem';
 import { AcceptanceEntity } from './entities/acceptance';
@@ -12,9 +12,9 @@ import type { OfBike } from './entities/of-bike';
 import { OrderLineEntity } from './entities/order-line';
 import { PhotoEntity } from './entities/photo';
 import { ReadingEntity } from './entities/reading';
-import { StoreItemEntity } from './entities/store-item';
 import { WheelEntity } from './entities/wheel';
 import { jsonRow, managerOf, type Source } from './rows';
+import { takenByBike } from './stock';
 
 /** The bike, for a write: locked against a withdrawal in the same moment. */
 export async function bikeForWrite(manager: EntityManager, bikeId: string): Promise<BikeEntity> {
@@ -74,7 +74,7 @@ async function recordsWhere(source: Source, rest: string, given: readonly unknow
     )`;
   });
   const rows: { record: Omit<BikeRecord, 'bike'> & { bike: Omit<Bike, 'facts'> } }[] = await source.query(
-    `SELECT json_build_object('bike', ${jsonRow(source, BikeEntity, 'bike')}, ${queries.join(', ')}) AS record
+    `SELECT json_build_object('bike', ${jsonRow(source, BikeEntity, 'bike')}, ${queries.join(', ')}, 'taken', ${takenByBike}) AS record
      FROM bike ${rest}`,
     [...given],
   );
@@ -96,20 +96,6 @@ export async function allWheels(source: Source): Promise<Wheel[]> {
   return (await manager.find(WheelEntity, { order: { code: 'ASC', id: 'ASC' } })).map(wheelShape);
 }
 
-/** The stores, without withdrawn lines. */
-export async function allStores(source: Source): Promise<StoreItem[]> {
-  const manager = managerOf(source);
-  const items = await manager.find(StoreItemEntity, {
-    where: { withdrawnAt: IsNull() },
-    order: { kind: 'ASC', thicknessMm: 'ASC', id: 'ASC' },
-  });
-  return items.map(storeItemShape);
-}
-
 export function wheelShape({ id, code, spec, note, version }: WheelEntity): Wheel {
   return { id, code, ...spec, note, version };
-}
-
-export function storeItemShape(item: StoreItemEntity): StoreItem {
-  return { ...item, withdrawnAt: item.withdrawnAt?.toISOString() ?? null };
 }

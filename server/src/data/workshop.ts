@@ -4,7 +4,8 @@ import type { Workshop } from '@cricket/core/next-action';
 import type { DataSource, EntityManager } from 'typeorm';
 
 import { ShopSettingsEntity } from './entities/shop-settings';
-import { allStores, allWheels } from './records';
+import { allWheels } from './records';
+import { allStores } from './stock';
 
 /** The one row of settings. */
 export const settingsId = '00000000-0000-4000-8000-000000000001';

@@ -18,7 +18,8 @@ import { bikeRecord } from '../data/records';
 import { markAll } from '../data/revisions';
 import { nameKey } from '../people/name-key';
 import { hashSecret } from '../people/secrets';
-import { acceptedStack } from '../fit/accepted-stack';
+import { countItems, takeParts } from '../data/stock';
+import { acceptedStack, partsOf } from '../fit/accepted-stack';
 import { doEveryStep, journalOf, orderKit, type Written } from './at-work';
 import { demoBikes, type DemoBike } from './bikes';
 import { demoId } from './demo-id';
@@ -43,7 +44,7 @@ export async function fillDemo(dataSource: DataSource, { renew }: { renew: boole
     await addPeople(manager);
     if (renew) {
       await manager.query(
-        'TRUNCATE journal, job_event, photo, store_item, wheel, acceptance, choice, reading, order_line, shop_settings, bike',
+        'TRUNCATE journal, job_event, photo, store_move, store_item, wheel, acceptance, choice, reading, order_line, shop_settings, bike',
       );
     } else if ((await manager.count(BikeEntity)) + (await manager.count(WheelEntity)) > 0) return;
     for (const { id, code, note, version, ...spec } of demoWheels) {
@@ -51,12 +52,17 @@ export async function fillDemo(dataSource: DataSource, { renew }: { renew: boole
     }
     await manager.insert(
       StoreItemEntity,
-      demoStores.map((item) => ({ ...item, details: item.details ?? null, withdrawnAt: null })) as never,
+      demoStores.map(({ count: _, withBikes: __, ...item }) => ({
+        ...item,
+        details: item.details ?? null,
+        withdrawnAt: null,
+      })) as never,
     );
     for (const [index, bike] of demoBikes.entries()) {
       const from = Date.now() - (bike.daysAgo ?? 2) * 24 * 3600 * 1000;
       await addBike(manager, bike, index + 1, from + index * 600_000);
     }
+    await countDrawers(manager);
     await markAll(manager);
   });
 }
@@ -147,6 +153,7 @@ async function acceptBest(manager: EntityManager, bikeId: string, demo: DemoBike
     byHand: false,
     acceptedAt: acceptedAt.toISOString(),
   };
+  const accepted = acceptedStack(body, record, demoWorkshop);
   await manager.insert(AcceptanceEntity, {
     id: demoId(5, number),
     bikeId,
@@ -156,8 +163,11 @@ async function acceptBest(manager: EntityManager, bikeId: string, demo: DemoBike
     acceptedAt,
     ...signed,
     coreVersion,
-    ...acceptedStack(body, record, demoWorkshop),
+    ...accepted,
   } as never);
+  const place = axleAt(demo.activeEnd);
+  const parts = partsOf(accepted, record, demoWorkshop, place);
+  await takeParts(manager, [], parts, { bikeId, place, at: acceptedAt, personId, writeId: demoId(5, number) });
 }
 
 const blankReading = {
@@ -197,6 +207,15 @@ function instrumentFor(feature: string) {
   const known = featureById(feature);
   if (known?.kind !== 'length') throw new Error(`demo reading of unknown length ${feature}`);
   return known.instrument;
+}
+
+/** The drawers were counted after everything that was taken from them: what the demo says is there is there. */
+async function countDrawers(manager: EntityManager): Promise<void> {
+  await countItems(
+    manager,
+    demoStores.map(({ id, count }) => ({ itemId: id, count })),
+    personId,
+  );
 }
 
 /** Times a minute apart. */

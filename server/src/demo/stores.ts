@@ -181,6 +181,7 @@ export const demoStores: StoreItem[] = lines.map((line, index) => ({
   ...line,
   tabWidthMm: line.tabWidthMm ?? null,
   tabDepthMm: line.tabDepthMm ?? null,
+  withBikes: 0,
   version: 1,
   withdrawnAt: null,
 }));

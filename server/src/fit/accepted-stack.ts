@@ -1,8 +1,10 @@
 import type { NewStack } from '@cricket/contract';
 import type { BikeRecord, StackInput, StackResult } from '@cricket/contract/shapes';
 import { fittedStack } from '@cricket/core/as-fitted';
-import { endState, type Workshop } from '@cricket/core/next-action';
-import { endAt } from '@cricket/core/model';
+import { deliveredParts, endState, type Workshop } from '@cricket/core/next-action';
+import { endFacts } from '@cricket/core/end-facts';
+import { endAt, type Place } from '@cricket/core/model';
+import { storesFor, takenByStack } from '@cricket/core/stock';
 import { endJob, jobFacts, stepFigures } from '@cricket/core/procedure';
 
 import { ProblemError } from '../http/problem';
@@ -38,6 +40,9 @@ export function acceptedStack(
   );
   const axle = fit?.stackInput;
   if (!fit || !fitInput || !axle) throw refused('place', `the ${at} end is not measured yet`);
+  // Something recorded cannot be: what stands on it is not judged, and no stack is taken over it.
+  const leftOut = fit.findings.find(({ id }) => id.startsWith('left-out.'));
+  if (leftOut) throw refused(leftOut.id, leftOut.because);
   holdInStores(body, axle.washers);
   const { stack, findings, verdict } = fittedStack(fitInput, fit, body)!;
   const against = findings.find((finding) => finding.verdict === 'stop' || finding.verdict === 'unknown');
@@ -62,6 +67,28 @@ export function acceptedStack(
       },
     },
   };
+}
+
+/** What an accepted stack takes out of the drawers. */
+export function partsOf(
+  { input: { wheel }, result }: { input: StackInput; result: StackResult },
+  { readings, taken }: BikeRecord,
+  { stores }: Workshop,
+  place: Place,
+): { itemId: string; count: number }[] {
+  const { stack, outside } = result;
+  const { left, right } = deliveredParts(endFacts(endAt(place)!, readings)) ?? wheel.delivered;
+  return takenByStack(
+    {
+      inside: { left: stack.left.inside, right: stack.right.inside },
+      outside,
+      rotorShimsMm: stack.rotorShimsMm,
+      caliperShimsMm: stack.caliperShimsMm,
+    },
+    [...left, ...right],
+    storesFor(stores, taken, place),
+    wheel.axle.threadMm,
+  );
 }
 
 function holdInStores({ left, right }: NewStack, washers: readonly { id: string; count: number }[]): void {

@@ -28,9 +28,9 @@ export function endStatesOf(record: BikeRecord, workshop: Workshop): Record<End,
 }
 
 /** Everything that an end's state is worked out from; of the events only those that say more than how a step ended. */
-function stampOf({ bike, readings, choices, acceptances, events }: BikeRecord, workshop: Workshop): string {
+function stampOf({ bike, readings, choices, acceptances, taken, events }: BikeRecord, workshop: Workshop): string {
   const telling = events.filter((event) => event.kind !== 'step' || isHandOver(event));
-  const parts = [bike, readings, choices, acceptances.map(({ id }) => id), telling, workshop];
+  const parts = [bike, readings, choices, taken, acceptances.map(({ id }) => id), telling, workshop];
   const digest = createHash('sha1');
   for (const part of parts) digest.update(JSON.stringify(part)).update('\0');
   return digest.digest('base64');

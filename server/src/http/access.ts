@@ -8,6 +8,7 @@ import {
   NewPhoto,
   NewReading,
   NewStack,
+  NewStockMove,
   OrderLineEntry,
   OwnSecrets,
   PersonEntry,
@@ -167,6 +168,13 @@ export const accessRules: readonly AccessRule[] = [
     who: workers,
     does: 'Add or change a line of the stores',
     takes: StoreItemEntry,
+  },
+  {
+    method: 'PUT',
+    path: '/api/stores/:itemId/moves/:moveId',
+    who: workers,
+    does: 'Count a drawer, put in or take out',
+    takes: NewStockMove,
   },
   {
     method: 'PUT',

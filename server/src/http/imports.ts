@@ -6,7 +6,8 @@ import type { DataSource, EntityManager } from 'typeorm';
 import { StoreItemEntity } from '../data/entities/store-item';
 import { WheelEntity } from '../data/entities/wheel';
 import { journalled, type Change } from '../data/journal';
-import { allStores, allWheels } from '../data/records';
+import { allWheels } from '../data/records';
+import { allStores, countItems, holdStores } from '../data/stock';
 import { ProblemError } from './problem';
 import { readPlain } from './read-plain';
 import { uuidParam, writeContext } from './write-context';
@@ -22,7 +23,9 @@ export function imports(dataSource: DataSource): Hono {
     await importing(dataSource, c, importId, 'stores-imported', async (manager) => {
       const existing = await manager.find(StoreItemEntity);
       const known = new Map(existing.map((item) => [item.id, item]));
-      const items = rows.map((row) =>
+      await holdStores(manager);
+      const counts = new Map((await allStores(manager)).map(({ id, count }) => [id, count]));
+      const items = rows.map(({ count: _, ...row }) =>
         manager.create(StoreItemEntity, {
           ...row,
           details: row.details ?? null,
@@ -31,6 +34,12 @@ export function imports(dataSource: DataSource): Hono {
         }),
       );
       await manager.save(items, { chunk: 200 });
+      const counted = rows.filter(({ id, count }) => counts.get(id.toLowerCase()) !== count);
+      await countItems(
+        manager,
+        counted.map(({ id, count }) => ({ itemId: id, count })),
+        writeContext(c).personId,
+      );
       return { before: null, after: { rows: rows.length, ids: rows.map(({ id }) => id) } };
     });
     return c.json(await allStores(dataSource));

@@ -28,10 +28,11 @@ export function jobs(dataSource: DataSource, heavy: Heavy): Hono {
 
   app.get('/:bikeId', async (c) => {
     const record = await bikeRecord(dataSource, uuidParam(c, 'bikeId'));
-    // What is known of the bike is worked out again from its readings.
-    const { facts: _, ...bike } = record.bike;
+    // What is known of the bike is worked out again from its readings; drawers stay in their shop.
+    const { taken: _, ...rest } = record;
+    const { facts: __, ...bike } = record.bike;
     const photos = await withPictures(dataSource, record.photos);
-    return c.json({ format: jobFormat, record: { ...record, bike, photos } });
+    return c.json({ format: jobFormat, record: { ...rest, bike, photos } });
   });
 
   app.put('/:importId', async (c) => {

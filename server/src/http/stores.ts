@@ -1,16 +1,18 @@
-import { missingOfPart, StoreItemEntry, Withdrawal } from '@cricket/contract';
+import { missingOfPart, NewStockMove, StoreItemEntry, Withdrawal } from '@cricket/contract';
+import { InputError } from '@cricket/core/input';
 import { Hono } from 'hono';
 import type { DataSource } from 'typeorm';
 
 import { StoreItemEntity } from '../data/entities/store-item';
+import { StoreMoveEntity } from '../data/entities/store-move';
 import { journalled } from '../data/journal';
-import { allStores, storeItemShape } from '../data/records';
 import { tagOf } from '../data/revisions';
+import { allStores, countItems, holdStores, storeItem } from '../data/stock';
 import { keptAnswer } from './kept-answers';
 import { ProblemError } from './problem';
 import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
-import { uuidParam, writeContext } from './write-context';
+import { madeAt, uuidParam, writeContext } from './write-context';
 
 /** The stores: washers, shims and arms on hand, with counts. */
 export function stores(dataSource: DataSource): Hono {
@@ -20,12 +22,14 @@ export function stores(dataSource: DataSource): Hono {
 
   app.put('/:itemId', async (c) => {
     const id = uuidParam(c, 'itemId');
-    const body = await readPlain(c, StoreItemEntry, missingOfPart);
+    const { count, version, ...body } = await readPlain(c, StoreItemEntry, missingOfPart);
+    const context = writeContext(c);
     const subject = { bikeId: null, action: 'stores-changed', subject: 'store-item', subjectId: id };
-    await journalled(dataSource, writeContext(c), subject, async (manager) => {
-      const stored = await manager.findOne(StoreItemEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
-      const before = stored && storeItemShape(stored);
-      holdVersion(before, body, 'line of the stores');
+    await journalled(dataSource, context, subject, async (manager) => {
+      await holdStores(manager);
+      const before = await storeItem(manager, id);
+      const yours = { ...body, count, version };
+      holdVersion(before, yours, 'line of the stores');
       const item = manager.create(StoreItemEntity, {
         id,
         kind: body.kind,
@@ -34,16 +38,40 @@ export function stores(dataSource: DataSource): Hono {
         thicknessMm: body.thicknessMm,
         tabWidthMm: body.kind === 'tabbed' ? (body.tabWidthMm ?? null) : null,
         tabDepthMm: body.kind === 'tabbed' ? (body.tabDepthMm ?? null) : null,
-        count: body.count,
         // Lists edit counts and sizes; what else a part is like stays as it was.
-        details: body.details ?? stored?.details ?? null,
-        version: body.version + 1,
+        details: body.details ?? before?.details ?? null,
+        version: version + 1,
         withdrawnAt: null,
       });
       await manager.save(item);
-      return { before, after: storeItemShape(item) };
+      if (count !== undefined && count !== before?.count) {
+        await countItems(manager, [{ itemId: id, count }], context.personId);
+      }
+      return { before, after: await storeItem(manager, id) };
     });
-    return c.json(storeItemShape(await dataSource.manager.findOneByOrFail(StoreItemEntity, { id })));
+    return c.json(await storeItem(dataSource, id));
+  });
+
+  app.put('/:itemId/moves/:moveId', async (c) => {
+    const itemId = uuidParam(c, 'itemId');
+    const id = uuidParam(c, 'moveId');
+    const body = await readPlain(c, NewStockMove, whyNoMove);
+    const context = writeContext(c);
+    const subject = { bikeId: null, action: `stores-${body.kind}`, subject: 'store-item', subjectId: itemId };
+    await journalled(dataSource, context, subject, async (manager) => {
+      await holdStores(manager);
+      const before = await storeItem(manager, itemId);
+      if (!before) throw new ProblemError(404, 'not-found', 'There is no such line of the stores.');
+      if (await manager.existsBy(StoreMoveEntity, { id })) {
+        throw new ProblemError(409, 'id-taken', 'This id belongs to another move.');
+      }
+      const { kind, count } = body;
+      const { personId } = context;
+      const at = madeAt(c, body.at);
+      await manager.insert(StoreMoveEntity, { id, itemId, kind, count, at, bikeId: null, place: null, personId });
+      return { before, after: await storeItem(manager, itemId) };
+    });
+    return c.json(await storeItem(dataSource, itemId), 201);
   });
 
   app.put('/:itemId/withdrawal', async (c) => {
@@ -51,17 +79,22 @@ export function stores(dataSource: DataSource): Hono {
     const { because } = await readPlain(c, Withdrawal);
     const subject = { bikeId: null, action: 'stores-withdrawn', subject: 'store-item', subjectId: id };
     await journalled(dataSource, writeContext(c), subject, async (manager) => {
-      // Locked, as for a change: a count that was acknowledged meanwhile must not be written over.
+      // Locked, as for a change: what was acknowledged meanwhile must not be written over.
       const stored = await manager.findOne(StoreItemEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
       if (!stored) throw new ProblemError(404, 'not-found', 'There is no such line of the stores.');
-      const before = storeItemShape(stored);
+      const before = await storeItem(manager, id);
       stored.withdrawnAt ??= new Date();
       stored.version += 1;
       await manager.save(stored);
       return { before, after: { because: because ?? null } };
     });
-    return c.json(storeItemShape(await dataSource.manager.findOneByOrFail(StoreItemEntity, { id })));
+    return c.json(await storeItem(dataSource, id));
   });
 
   return app;
+}
+
+/** A drawer cannot hold fewer than none. */
+function whyNoMove({ kind, count }: NewStockMove): InputError | null {
+  return kind === 'counted' && count < 0 ? new InputError('count', count, 'a whole number from 0 to 9999') : null;
 }

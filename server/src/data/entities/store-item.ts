@@ -28,9 +28,6 @@ export class StoreItemEntity {
   details!: StoreDetails | null;
 
   @Column({ type: 'integer' })
-  count!: number;
-
-  @Column({ type: 'integer' })
   version!: number;
 
   @Column({ type: 'timestamptz', name: 'withdrawn_at', precision: 3, nullable: true })

@@ -2,7 +2,7 @@
  * Every screen but the first one, in one piece that is fetched after it. What two pieces share goes into the first load: in
  * several pieces all that computes would be fetched before the list of bikes is there.
  */
-export { BikeLayout } from './bike/bike-layout';
+export { BikeBeside } from './bike/bike-beside';
 export { BikeScreen } from './bike/bike-screen';
 export { EditBikeScreen } from './bike/edit-bike-screen';
 export { NewBikeScreen } from './bike/new-bike-screen';
@@ -26,7 +26,6 @@ export { PutBackScreen } from './put-back/put-back-screen';
 export { ShopScreen } from './shop/shop-screen';
 export { StandScreen } from './stand/stand-screen';
 export { StoreItemScreen } from './stores/store-item-screen';
-export { StoresLayout } from './stores/stores-layout';
 export { StoresScreen } from './stores/stores-screen';
 export { TakeInScreen } from './take-in/take-in-screen';
 export { TemplateScreen } from './template/template-screen';
@@ -35,5 +34,4 @@ export { UnitsScreen } from './units/units-screen';
 export { ChooseWheelScreen } from './wheel/choose-wheel-screen';
 export { MeasureWheelScreen } from './wheel/measure-wheel-screen';
 export { WheelScreen } from './wheel/wheel-screen';
-export { WheelsLayout } from './wheel/wheels-layout';
 export { WheelsScreen } from './wheel/wheels-screen';

@@ -1,17 +1,18 @@
-import type { BikeRecord as CoreRecord } from '@cricket/core/next-action';
+import type { JobRecord } from '@cricket/core/job';
 
 import { vouchedBy } from '@cricket/core/job-events';
 
 import type { BikeRecord, StackAcceptance } from './shapes';
 
 /** What core needs of a bike's record, on the page and on the server alike. */
-export function coreRecord(record: BikeRecord): CoreRecord {
+export function coreRecord(record: BikeRecord): JobRecord {
   const { bike, readings, choices, events } = record;
   return {
     bike: bike.facts,
     readings,
     choices,
     taken: record.taken,
+    orders: record.orders.map(({ place, what, state }) => ({ place, what, state })),
     events: heldEvents(events),
     stacks: heldStacks(record).map(({ place, acceptedAt, input: { wheelId }, result: { stack } }) => ({
       place,

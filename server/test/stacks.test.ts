@@ -19,7 +19,7 @@ describe('the demo shop', () => {
   it.each([
     ['MQ-31', { kind: 'measure', end: 'front', feature: { id: 'slot-width.left.seat' } }],
     ['MQ-28', { kind: 'accept', end: 'rear', fileMm: 0.25, twoArms: true, verdict: 'work' }],
-    ['MQ-33', { kind: 'fit', end: 'rear' }],
+    ['MQ-33', { kind: 'stand', end: 'rear', stepId: 'parcel-look.rear', done: 0 }],
     ['MQ-35', { kind: 'accept', end: 'front', fileMm: 0, verdict: 'work' }],
     ['MQ-34', { kind: 'refused', end: 'front', other: 'rear' }],
     [
@@ -55,7 +55,7 @@ describe('accepting a stack', () => {
     expect(json.result.stack).toMatchObject({ spreadMm: -0.05, rimOffsetMm: -0.25, washerCount: 5 });
     expect(json.input.wheel.code).toBe('RW-4');
     const after = await server.send('GET', '/api/bikes');
-    expect(after.json.find((row: { bike: { tag: string } }) => row.bike.tag === 'MQ-36').next.kind).toBe('fit');
+    expect(after.json.find((row: { bike: { tag: string } }) => row.bike.tag === 'MQ-36').next.kind).toBe('stand');
   });
 
   it('makes one record of a double tap', async () => {

@@ -73,7 +73,12 @@ describe('a hundred large bodies at once', () => {
     const flat = await sharp({ create: { width: 7000, height: 7000, channels: 3, background: '#0a7' } })
       .png()
       .toBuffer();
-    const body = { place: 'bike', about: 'bike', takenAt: '2026-03-02T09:00:00.000Z', picture: flat.toString('base64') };
+    const body = {
+      place: 'bike',
+      about: 'bike',
+      takenAt: '2026-03-02T09:00:00.000Z',
+      picture: flat.toString('base64'),
+    };
     const photos = Array.from({ length: 10 }, async () => {
       const { status } = await put(`/api/bikes/${bike}/photos/${randomUUID()}`, body);
       return status;

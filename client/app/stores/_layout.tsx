@@ -1,3 +1,1 @@
-import { lazily } from '../../src/frame/lazily';
-
-export default lazily(({ StoresLayout }) => StoresLayout);
+export { StoresLayout as default } from '../../src/frame/layouts';

@@ -1,3 +1,1 @@
-import { lazily } from '../../src/frame/lazily';
-
-export default lazily(({ WheelsLayout }) => WheelsLayout);
+export { WheelsLayout as default } from '../../src/frame/layouts';

@@ -18,8 +18,8 @@ import { Rule } from '../ui/rule';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { listedLines } from '../order/order-lines';
-import { bothPath, endPath, journalPath, putBackPath, standPath, takeInPath } from './paths';
 import { words } from './words';
+import { bothPath, endPath, journalPath, putBackPath, standPath, takeInPath, type Page } from '../ui/pages';
 
 export interface BikeAsideProps {
   record: BikeRecord;
@@ -79,7 +79,7 @@ interface StationRow {
   says: string;
   done: boolean;
   now: boolean;
-  path: string;
+  path: Page;
 }
 
 interface StationsProps {

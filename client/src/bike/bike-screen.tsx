@@ -8,18 +8,19 @@ import { useWrites } from '../data/use-writes';
 import { Vouch } from '../stand/vouch';
 import { Button } from '../ui/button';
 import { Mark } from '../ui/mark';
-import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
-import { words as shared } from '../ui/words';
 import { BikeAside } from './bike-aside';
 import { nextSentence } from './next-words';
-import { endPath, firstLookPath, nextPath } from './paths';
+import { nextPath } from './next-path';
 import { ReadingsList } from './readings-list';
 import { useBothEnds } from './use-both-ends';
 import { words } from './words';
+import { editBikePath, endPath, firstLookPath } from '../ui/pages';
+import { BikeNotThere } from './bike-not-there';
+import { Notice } from '../ui/notice';
 
 /** One bike: its map, its stations, and the one thing to do next. */
 export function BikeScreen() {
@@ -27,30 +28,15 @@ export function BikeScreen() {
   const router = useRouter();
   const wide = useWide();
   const { choose } = useWrites();
-  const { record, states, end, isPending, error, refetch } = useBothEnds(bikeId);
-  if (!record || !states) {
-    return (
-      <Screen title={isPending ? shared.loading : words.gone} backTo="/">
-        {isPending ? (
-          <Fetching />
-        ) : isMissing(error) ? (
-          <Notice
-            title={words.gone}
-            because={words.goneWhy}
-            action={{ label: shared.home, onPress: () => router.navigate('/' as never) }}
-          />
-        ) : (
-          <Failed retry={() => void refetch()} />
-        )}
-      </Screen>
-    );
+  const { record, states, end, next, isPending, refetch } = useBothEnds(bikeId);
+  if (!record || !states || !next) {
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} own />;
   }
   const { bike } = record;
-  const { next } = states[end];
   const sentence = nextSentence(next);
   const goOn = () => {
     if (next.kind === 'refused') void choose(bikeId, { place: axleAt(next.other), kind: 'place' });
-    else router.navigate(nextPath(bikeId, next) as never);
+    else router.navigate(nextPath(bikeId, next));
   };
   return (
     <Screen
@@ -58,7 +44,7 @@ export function BikeScreen() {
       tag={wide ? undefined : bike.tag}
       backTo="/"
       action={
-        <ToPage to={`/bikes/${bikeId}/edit`} className="min-h-[48px] justify-center px-2">
+        <ToPage to={editBikePath(bikeId)} className="min-h-[48px] justify-center px-2">
           <Txt className="underline">{words.edit}</Txt>
         </ToPage>
       }
@@ -101,8 +87,4 @@ function SoFar({ bikeId, end, facts }: { bikeId: string; end: End; facts: EndFac
       <Txt className="underline">{left.length > 0 ? words.firstLook(left.length) : words.soFar}</Txt>
     </ToPage>
   );
-}
-
-function isMissing(error: unknown): boolean {
-  return (error as { problem?: { status?: number } } | null)?.problem?.status === 404;
 }

@@ -12,23 +12,19 @@ import { outbox } from '../data/shared-outbox';
 import { saveFile } from '../fit/save-file';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
-import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { BikeFormFields, bodyOf, fieldsOf, useBikeForm } from './bike-form';
-import { bikePath } from './paths';
 import { words } from './words';
+import { bikePath } from '../ui/pages';
+import { BikeNotThere } from './bike-not-there';
 
 /** Changes a bike's own facts, or takes it out of the shop. */
 export function EditBikeScreen() {
   const { bikeId } = useLocalSearchParams<{ bikeId: string }>();
   const { record, isPending, refetch } = useBike(bikeId);
   if (!record) {
-    return (
-      <Screen title={words.editTitle} backTo={bikePath(bikeId)}>
-        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
   }
   return <EditForm key={bikeId} bike={record.bike} />;
 }
@@ -52,7 +48,7 @@ function EditForm({ bike }: { bike: Bike }) {
       setJobFailed(true);
     }
   };
-  const back = () => router.navigate(bikePath(bike.id) as never);
+  const back = () => router.navigate(bikePath(bike.id));
 
   const keep = form.handleSubmit(async (fields) => {
     const outcome = await changeBike(bike.id, { ...bodyOf(fields), version });
@@ -110,7 +106,7 @@ function EditForm({ bike }: { bike: Bike }) {
           onPress={() => {
             if (!leaving) return setLeaving(true);
             void takeBikeOut(bike.id);
-            router.navigate('/' as never);
+            router.navigate('/');
           }}
         />
       </View>

@@ -5,8 +5,8 @@ import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
 import { Screen } from '../ui/screen';
 import { BikeFormFields, bodyOf, useBikeForm } from './bike-form';
-import { bikePath } from './paths';
 import { words } from './words';
+import { bikePath } from '../ui/pages';
 
 /** Brings a bike in: a tag and a name, the rest may wait. */
 export function NewBikeScreen() {
@@ -20,7 +20,7 @@ export function NewBikeScreen() {
     setSent(true);
     // Kept in the browser at once; the page of the bike shows it whether or not the server answers.
     void bringBikeIn(bikeId, bodyOf(fields));
-    router.replace(bikePath(bikeId) as never);
+    router.replace(bikePath(bikeId));
   });
   return (
     <Screen

@@ -3,7 +3,7 @@ import type { NextAction } from '@cricket/core/next-action';
 
 import { figure, inHundred, signed } from './figures';
 import { nextSentence, purchaseWords } from './next-words';
-import { nextPath } from './paths';
+import { nextPath } from './next-path';
 
 const finding = {
   id: 'condition',
@@ -15,6 +15,18 @@ const finding = {
   because: 'The end is cracked.',
   remedies: ['Replace the fork.'],
 };
+const atStand = (waits: 'problem' | 'second-person' | null): NextAction => ({
+  kind: 'stand',
+  end: 'rear',
+  wheelCode: 'RW-3',
+  stepId: 'parcel-look.rear',
+  title: 'Look the parcel over',
+  at: 1,
+  of: 93,
+  done: 0,
+  waits,
+});
+
 const actions: [NextAction, action: string, verdict: string, path: string][] = [
   [
     { kind: 'measure', end: 'front', feature: featureById('slot-width.left.seat')!, open: 3 },
@@ -56,6 +68,15 @@ const actions: [NextAction, action: string, verdict: string, path: string][] = [
     'goes',
     '/bikes/b/rear/stack',
   ],
+  [
+    { kind: 'awaited', end: 'rear', wheelCode: 'RW-3', what: 'Kit RW-3', count: 2 },
+    'Waiting for Kit RW-3 and 1 more',
+    'unknown',
+    '/bikes/b/rear/order',
+  ],
+  [atStand(null), 'Look the parcel over', 'goes', '/bikes/b/stand?step=parcel-look.rear'],
+  [atStand('problem'), 'Look the parcel over', 'work', '/bikes/b/stand?step=parcel-look.rear'],
+  [atStand('second-person'), 'Look the parcel over', 'goes', '/bikes/b/stand?step=parcel-look.rear'],
 ];
 
 describe('the next action in words', () => {

@@ -84,6 +84,25 @@ export function nextSentence(next: NextAction): NextSentence {
         button: 'See the stack',
         verdict: 'goes',
       };
+    case 'awaited':
+      return {
+        action: next.count === 1 ? `Waiting for ${next.what}` : `Waiting for ${next.what} and ${next.count - 1} more`,
+        because: 'It is ordered and not here yet; say so when it has come.',
+        button: 'See the order',
+        verdict: 'unknown',
+      };
+    case 'stand':
+      return {
+        action: next.title,
+        because:
+          next.waits === 'problem'
+            ? `Something is wrong here: step ${next.at} of ${next.of} is put right first.`
+            : next.waits === 'second-person'
+              ? `Done; a second person looks at it. Step ${next.at} of ${next.of}.`
+              : `Step ${next.at} of ${next.of} at the stand, ${next.wheelCode}.`,
+        button: next.done === 0 ? 'Begin at the stand' : 'Go on at the stand',
+        verdict: next.waits === 'problem' ? 'work' : 'goes',
+      };
     case 'care':
       return {
         action: 'In care: re-torque on the day agreed',

@@ -8,8 +8,8 @@ import { Rule } from '../ui/rule';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { figure } from './figures';
-import { measurePath } from './paths';
 import { words } from './words';
+import { measurePath } from '../ui/pages';
 
 /** What is known of an end, reading by reading; each leads to its measuring page. */
 export function ReadingsList({ record, state }: { record: BikeRecord; state: EndState }) {

@@ -1,7 +1,9 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
 import type { BikeRecord as CoreRecord } from '@cricket/core/next-action';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react-native';
+import type { ReactNode } from 'react';
 
 import { useEndStates } from './use-end-states';
 
@@ -45,15 +47,24 @@ const ends = ['front', 'rear'] as const;
 const event = (id: string, kind: 'step' | 'override', withdrawnAt: string | null = null) =>
   ({ id, kind, place: 'front-axle', data: {}, at: `2026-03-02T09:00:0${id}Z`, person: 'Wren', withdrawnAt }) as never;
 
+const client = new QueryClient();
+const Asking = ({ children }: { children: ReactNode }) => (
+  <QueryClientProvider client={client}>{children}</QueryClientProvider>
+);
+
 async function shown(record: BikeRecord | null) {
   const hook = await renderHook(({ now }: { now: BikeRecord | null }) => useEndStates(now, ends, workshop), {
     initialProps: { now: record },
+    wrapper: Asking,
   });
   return { ...hook, now: (next: BikeRecord | null) => hook.rerender({ now: next }) };
 }
 
 describe('the states of ends', () => {
-  beforeEach(() => asked.splice(0));
+  beforeEach(() => {
+    asked.splice(0);
+    client.clear();
+  });
 
   it('are worked out for each end once the record is there', async () => {
     const { result, now } = await shown(null);

@@ -3,9 +3,9 @@ import type { BikeRecord } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
 import { isHandOver, type BikeRecord as CoreRecord, type EndState, type Workshop } from '@cricket/core/next-action';
 import { replaceEqualDeep } from '@tanstack/react-query';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 
-import { askFitWorker } from '../workers/fit-worker';
+import { useWorked } from '../workers/use-worked';
 
 export interface EndStates {
   /** Null until they are worked out, and when that has failed. */
@@ -21,37 +21,15 @@ export interface EndStates {
  * not load what works it out. The last answer stays on the page until the new one is there.
  */
 export function useEndStates(record: BikeRecord | null, ends: readonly End[], workshop: Workshop): EndStates {
-  const wanted = ends.join(' ');
-  const [states, setStates] = useState<Partial<Record<End, EndState>> | null>(null);
-  const [failed, setFailed] = useState<Error | null>(null);
-  const [attempt, setAttempt] = useState(0);
-  const again = useCallback(() => setAttempt((last) => last + 1), []);
   const core = useDecisive(record);
-  useEffect(() => {
-    if (!core) return undefined;
-    let stale = false;
-    const asked = (wanted.split(' ') as End[]).map(
-      async (end) => [end, await askFitWorker((worker) => worker.endState(core, end, workshop))] as const,
-    );
-    Promise.all(asked).then(
-      (answers) => {
-        if (stale) return;
-        setFailed(null);
-        setStates(Object.fromEntries(answers));
-      },
-      (error: unknown) => {
-        console.error(error);
-        if (stale) return;
-        // An answer to what was known before would be taken for one to what is known now.
-        setStates(null);
-        setFailed(error instanceof Error ? error : new Error(String(error)));
-      },
-    );
-    return () => {
-      stale = true;
-    };
-  }, [core, wanted, workshop, attempt]);
-  return { states, failed, again };
+  const wanted = ends.join(' ');
+  const inputs = useMemo(() => core && [core, wanted, workshop], [core, wanted, workshop]);
+  const { data, error, refetch } = useWorked('end-states', record?.bike.id ?? '', inputs, async (worker) => {
+    const asked = ends.map(async (end) => [end, await worker.endState(core!, end, workshop)] as const);
+    return Object.fromEntries(await Promise.all(asked)) as Partial<Record<End, EndState>>;
+  });
+  const again = useCallback(() => void refetch(), [refetch]);
+  return { states: data ?? null, failed: error, again };
 }
 
 /**

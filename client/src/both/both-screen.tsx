@@ -1,23 +1,23 @@
-import type { TwoMotorsReport } from '@cricket/core/fit';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 
 import { coreRecord } from '@cricket/contract/core-record';
-import { bikePath, endPath } from '../bike/paths';
 import { useBothEnds } from '../bike/use-both-ends';
 import { FindingRow } from '../fit/finding-row';
 import { hours, money } from '../match/figures';
 import { Figure } from '../match/kit-sheet';
-import { Failed, Fetching, Notice } from '../ui/notice';
+import { Failed, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Slider } from '../ui/slider';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
 import { useWide } from '../ui/use-wide';
 import { words as shared } from '../ui/words';
-import { askFitWorker } from '../workers/fit-worker';
+import { useWorked } from '../workers/use-worked';
 import { words } from './words';
+import { bikePath, endPath } from '../ui/pages';
+import { BikeNotThere } from '../bike/bike-not-there';
 
 /** A motor at each end of one bike, drawing on one battery. */
 export function BothScreen() {
@@ -26,32 +26,13 @@ export function BothScreen() {
   const wide = useWide();
   const [batteryA, setBatteryA] = useState(20);
   const { record, states, workshop, isPending, refetch } = useBothEnds(bikeId);
-  const [report, setReport] = useState<TwoMotorsReport | null>(null);
-  const [failed, setFailed] = useState(false);
-  const [attempt, setAttempt] = useState(0);
   const both = Boolean(states?.front.wheel && states.rear.wheel);
-  useEffect(() => {
-    if (!record || !both) return undefined;
-    let stale = false;
-    askFitWorker((worker) => worker.twoMotors(coreRecord(record), workshop, batteryA)).then(
-      (answer) => {
-        if (!stale) setReport(answer);
-      },
-      (error: unknown) => {
-        console.error(error);
-        if (!stale) setFailed(true);
-      },
-    );
-    return () => {
-      stale = true;
-    };
-  }, [record, both, workshop, batteryA, attempt]);
+  const worked = useWorked('two-motors', bikeId, record && both ? [record, workshop, batteryA] : null, (worker) =>
+    worker.twoMotors(coreRecord(record!), workshop, batteryA),
+  );
+  const report = worked.data ?? null;
   if (!record || !states) {
-    return (
-      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
-        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
   }
   if (!both) {
     const missing = states.front.wheel ? 'rear' : 'front';
@@ -60,7 +41,7 @@ export function BothScreen() {
         <Notice
           title={words.none}
           because={words.noneWhy}
-          action={{ label: shared.next, onPress: () => router.navigate(endPath(bikeId, missing, 'match') as never) }}
+          action={{ label: shared.next, onPress: () => router.navigate(endPath(bikeId, missing, 'match')) }}
         />
       </Screen>
     );
@@ -78,14 +59,7 @@ export function BothScreen() {
         onChange={setBatteryA}
         testID="slide-battery"
       />
-      {failed ? (
-        <Failed
-          retry={() => {
-            setFailed(false);
-            setAttempt(attempt + 1);
-          }}
-        />
-      ) : null}
+      {worked.error ? <Failed retry={() => void worked.refetch()} /> : null}
       {report ? (
         <>
           <VerdictLine verdict={report.verdict} heading={2} className="px-4 py-2" testID="both-verdict" />
@@ -114,7 +88,7 @@ export function BothScreen() {
             {words.law}
           </Txt>
         </>
-      ) : failed ? null : (
+      ) : worked.error ? null : (
         <Txt className="px-4 py-3">{words.working}</Txt>
       )}
     </Screen>

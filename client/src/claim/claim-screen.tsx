@@ -6,15 +6,15 @@ import { useLocalSearchParams } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 
-import { bikePath, standPath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
 import { useShop } from '../data/use-bikes';
 import { Button } from '../ui/button';
-import { Failed, Fetching, Notice } from '../ui/notice';
+import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
-import { words as shared } from '../ui/words';
 import { words } from './words';
+import { bikePath, standPath } from '../ui/pages';
+import { BikeNotThere } from '../bike/bike-not-there';
 
 /** What is missing or damaged, as a letter to the seller: to print or to keep as PDF. */
 export function ClaimScreen() {
@@ -23,11 +23,7 @@ export function ClaimScreen() {
   const shop = useShop();
   const { record, state, isPending, refetch } = useBikeEnd(bikeId, end);
   if (!record || !state) {
-    return (
-      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
-        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
   }
   const parcel = lastParcel(record.events, end);
   if (!parcel) {

@@ -2,6 +2,7 @@ import type { ShopSettings, StoreItem, Wheel } from '@cricket/contract/shapes';
 
 import { withSettingsWrites, withStoreWrites, withWheelWrites } from './apply-shop-write';
 import type { PendingWrite, WriteAbout } from './outbox-store';
+import { noteStored } from './own-writes';
 
 const write = (about: WriteAbout, body: object, refused: PendingWrite['refused'] = null) =>
   ({ seq: 1, about, body, refused, madeAt: '2026-04-01T08:00:00Z' }) as PendingWrite;
@@ -36,13 +37,25 @@ describe('what the shop has while a write waits', () => {
     expect(withStoreWrites(drawer, [write({ kind: 'store-item-out', id: 's' }, {}, refused)])).toEqual(drawer);
   });
 
-  it('counts a drawer, and takes a line out', () => {
+  it('counts a drawer, adds what is put in, and takes a line out', () => {
     const drawer = [line('s', 4, 2), line('t', 1, 1)];
     const writes = [
       write({ kind: 'store-item', id: 's' }, { count: 5, version: 2 }),
+      write({ kind: 'stock-move', id: 'm', itemId: 's' }, { kind: 'moved', count: 2 }),
+      write({ kind: 'stock-move', id: 'n', itemId: 's' }, { kind: 'moved', count: -1 }),
       write({ kind: 'store-item-out', id: 't' }, {}),
     ];
-    expect(withStoreWrites(drawer, writes)).toEqual([{ ...line('s', 5, 3), withdrawnAt: null }]);
+    expect(withStoreWrites(drawer, writes)).toEqual([{ ...line('s', 6, 3), withBikes: 0, withdrawnAt: null }]);
+    // Changed in size alone: as many as before.
+    const size = write({ kind: 'store-item', id: 's' }, { thicknessMm: 2, version: 2 });
+    expect(withStoreWrites(drawer, [size])[0]).toMatchObject({ count: 4, thicknessMm: 2, version: 3 });
+  });
+
+  it('does not count twice what the server has already', () => {
+    const drawer = [line('s', 4, 2)];
+    const move = { ...write({ kind: 'stock-move', id: 'm', itemId: 's' }, { count: 2 }), writeId: 'stored' };
+    noteStored('stored');
+    expect(withStoreWrites(drawer, [move])).toEqual(drawer);
   });
 
   it('judges by the limits as changed', () => {

@@ -46,6 +46,7 @@ export function useWorkshop() {
       wheels: wheels.data ?? noWheels,
       stores: stores.data ?? noStores,
       ...(settings.data && { limits: settings.data.limits, tools: settings.data.tools }),
+      ...(settings.data?.secondPerson && { secondPerson: settings.data.secondPerson }),
       ...(logged.data && { logged: logged.data }),
     }),
     [wheels.data, stores.data, settings.data, logged.data],

@@ -12,13 +12,13 @@ import { useWrites } from '../data/use-writes';
 import { saveFile } from '../fit/save-file';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
-import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
 import { Txt } from '../ui/txt';
 import { JobIn } from './job-in';
 import { readBytes, readList, toCsv, type ReadList } from './table';
 import { words } from './words';
+import { NotThere } from '../ui/not-there';
 
 type Kind = keyof typeof words.kinds;
 const kindOptions = Object.entries(words.kinds) as [Kind, string][];
@@ -37,15 +37,7 @@ export function FilesScreen() {
   const wheels = useWheels();
   const [kind, setKind] = useState<Kind>('stores');
   if (!stores.data || !wheels.data) {
-    return (
-      <Screen title={words.title} backTo="/stores">
-        {stores.isPending || wheels.isPending ? (
-          <Fetching />
-        ) : (
-          <Failed retry={() => void Promise.all([stores.refetch(), wheels.refetch()])} />
-        )}
-      </Screen>
-    );
+    return <NotThere title={words.title} backTo="/stores" asked={[stores, wheels]} />;
   }
   if (kind === 'job') {
     return (

@@ -4,13 +4,13 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { bikePath } from '../bike/paths';
 import { useRefusal } from '../data/use-refusal';
 import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
 import { Txt } from '../ui/txt';
 import { readBytes } from './table';
 import { words } from './words';
+import { bikePath } from '../ui/pages';
 
 /** Reads a job from its file: the bike with everything recorded of it, or nothing. */
 export function JobIn() {
@@ -37,7 +37,7 @@ export function JobIn() {
   const take = async ({ record }: JobFile) => {
     const outcome = await importJob(record.bike.id, { format: job!.format, record });
     await refusal.settle(outcome);
-    if (outcome.kind !== 'refused') router.navigate(bikePath(record.bike.id) as never);
+    if (outcome.kind !== 'refused') router.navigate(bikePath(record.bike.id));
   };
   return (
     <View className="gap-2">

@@ -5,19 +5,17 @@ import { Pressable, View } from 'react-native';
 
 import { inHundred } from '../bike/figures';
 import { nextSentence, purchaseWords } from '../bike/next-words';
-import { bikePath, endPath, measurePath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
 import type { AxlePart } from '../drawing/axle-line/axle-parts';
 import { featureWords } from '../measure/feature-words';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Mark, verdictWords } from '../ui/mark';
-import { Failed, Fetching, Notice } from '../ui/notice';
+import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
-import { words as shared } from '../ui/words';
 import { AnsweredFor } from './answered-for';
 import { arrangementOf } from './arrangement';
 import { AxleDrawing } from './axle-drawing';
@@ -34,6 +32,8 @@ import { useFitChoice } from './use-fit-choice';
 import { useOverriding } from './use-overriding';
 import { words } from './words';
 import { Working } from './working';
+import { bikePath, endPath, measurePath, type Page } from '../ui/pages';
+import { BikeNotThere } from '../bike/bike-not-there';
 
 /** Whether the axle sits, and which washers go where: drawn, compared, changed by hand, taken. */
 export function FitScreen() {
@@ -44,7 +44,7 @@ export function FitScreen() {
   const { record, state, isPending, refetch } = useBikeEnd(bikeId, end);
   const fit = state?.fit ?? null;
   const choice = useFitChoice(state);
-  const accept = useAccept(bikeId, end, choice.key, () => router.navigate(endPath(bikeId, end, 'stack') as never));
+  const accept = useAccept(bikeId, end, choice.key, () => router.navigate(endPath(bikeId, end, 'stack')));
   const overriding = useOverriding(record, end, state?.wheel?.id);
   const [part, setPart] = useState<AxlePart | null>(null);
   const [others, setOthers] = useState(false);
@@ -52,11 +52,7 @@ export function FitScreen() {
   useArrowKeys(choice.show, choice.index);
 
   if (!record || !state) {
-    return (
-      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
-        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
   }
   const { wheel } = state;
   if (!wheel || !fit) {
@@ -71,7 +67,7 @@ export function FitScreen() {
             because={words.noWheelWhy}
             action={{
               label: words.chooseWheel,
-              onPress: () => router.navigate(endPath(bikeId, end, 'match') as never),
+              onPress: () => router.navigate(endPath(bikeId, end, 'match')),
             }}
           />
         )}
@@ -112,23 +108,18 @@ export function FitScreen() {
       {!stack && impossible ? (
         <Button
           label={words.otherWheel}
-          onPress={() => router.navigate(endPath(bikeId, end, 'match') as never)}
+          onPress={() => router.navigate(endPath(bikeId, end, 'match'))}
           className="flex-1"
         />
       ) : null}
       {!stack && impossible?.purchase ? (
-        <Button
-          label={words.toStores}
-          look="do"
-          onPress={() => router.navigate('/stores' as never)}
-          className="flex-1"
-        />
+        <Button label={words.toStores} look="do" onPress={() => router.navigate('/stores')} className="flex-1" />
       ) : null}
       {!stack && !impossible ? (
         <Button
           label={words.toMeasure}
           look="do"
-          onPress={() => router.navigate(measurePath(bikeId, end) as never)}
+          onPress={() => router.navigate(measurePath(bikeId, end))}
           className="flex-1"
         />
       ) : null}
@@ -258,7 +249,7 @@ export function FitScreen() {
   );
 }
 
-function Go({ label, path }: { label: string; path: string }) {
+function Go({ label, path }: { label: string; path: Page }) {
   return (
     <ToPage to={path} className="min-h-[48px] justify-center">
       <Txt className="underline">{label}</Txt>

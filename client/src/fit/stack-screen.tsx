@@ -8,7 +8,6 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 
 import { figure, inHundred, mm } from '../bike/figures';
-import { bikePath, endPath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
 import { FileLink } from '../ui/file-link';
 import { useOutbox } from '../data/use-outbox';
@@ -16,16 +15,17 @@ import { axleLayout, type AxleLineData } from '../drawing/axle-line/axle-parts';
 import { spokenName } from '../drawing/axle-line/part-names';
 import { Button } from '../ui/button';
 import { Mark, verdictWords } from '../ui/mark';
-import { Failed, Fetching, Notice } from '../ui/notice';
+import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
-import { words as shared } from '../ui/words';
 import { AxleDrawing, axleDrawingId } from './axle-drawing';
 import { findingTitle } from './finding-titles';
 import { onLip } from './on-lip';
 import { saveFile, svgText } from './save-file';
 import { StackFigures } from './stack-figures';
 import { words } from './words';
+import { bikePath, endPath } from '../ui/pages';
+import { BikeNotThere } from '../bike/bike-not-there';
 
 /** The stack as taken: to fit by, to print, to keep as a file. */
 export function StackScreen() {
@@ -35,11 +35,7 @@ export function StackScreen() {
   const { record, state, isPending, refetch } = useBikeEnd(bikeId, end);
   const { writes } = useOutbox();
   if (!record || !state) {
-    return (
-      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
-        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
   }
   const waiting = writes.some(
     ({ about, body, refused }) =>
@@ -60,7 +56,7 @@ export function StackScreen() {
           <Notice
             title={words.noStack}
             because={words.noStackWhy}
-            action={{ label: words.toFit, onPress: () => router.navigate(endPath(bikeId, end, 'fit') as never) }}
+            action={{ label: words.toFit, onPress: () => router.navigate(endPath(bikeId, end, 'fit')) }}
           />
         )}
       </Screen>

@@ -1,14 +1,14 @@
 import type { End } from '@cricket/core/features';
 import type { Finding } from '@cricket/core/verdict';
 
-import { endPath, measurePath, takeInPath } from '../bike/paths';
 import { featureWords } from '../measure/feature-words';
 import { words } from './words';
+import { endPath, measurePath, storeItemPath, takeInPath, type Page } from '../ui/pages';
 
 /** A page, and what the link to it says. */
 export interface WayOut {
   label: string;
-  path: string;
+  path: Page;
 }
 
 /** Where something that was recorded and cannot be is put right: the page, and what the link says. */
@@ -25,7 +25,7 @@ export function whereLeftOut(findingId: string, bikeId: string, end: End): WayOu
         path: measurePath(bikeId, end, 'washers-delivered.left'),
       };
     case 'stores':
-      return { label: words.putRight, path: `/stores/${id}` };
+      return { label: words.putRight, path: storeItemPath(id) };
     case 'bike':
       return { label: words.putRight, path: takeInPath(bikeId) };
     case 'limits':

@@ -6,6 +6,7 @@ import { View } from 'react-native';
 import { followChanges } from '../data/follow-changes';
 import { keepAtHand } from '../data/keep-at-hand';
 import { persister } from '../data/persister';
+import { workedOut } from '../workers/use-worked';
 import { prefetchPieces } from '../data/prefetch-pieces';
 import { keptForMs, queryClient } from '../data/queries';
 import { useSession } from '../session/use-session';
@@ -49,9 +50,13 @@ export function AppFrame() {
   );
 }
 
-/** What was read once is kept, also when the last attempt to read it anew failed: just then it is needed. */
+/**
+ * What was read once is kept, also when the last attempt to read it anew failed: just then it is needed. What was worked out here
+ * is worked out again.
+ */
 const dehydrateOptions = {
-  shouldDehydrateQuery: ({ state }: { state: { data?: unknown } }) => state.data !== undefined,
+  shouldDehydrateQuery: ({ state, queryKey }: { state: { data?: unknown }; queryKey: readonly unknown[] }) =>
+    state.data !== undefined && queryKey[0] !== workedOut,
 };
 
 const SignInScreen = lazy(async () => ({ default: (await import('../session/sign-in-screen')).SignInScreen }));

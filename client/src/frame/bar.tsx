@@ -5,8 +5,9 @@ import { Icon, type IconName } from '../ui/icons';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { words } from '../ui/words';
+import type { Page } from '../ui/pages';
 
-const places: { name: string; icon: IconName; path: string; owns: (path: string) => boolean }[] = [
+const places: { name: string; icon: IconName; path: Page; owns: (path: string) => boolean }[] = [
   { name: words.bikes, icon: 'bikes', path: '/', owns: (path) => path === '/' || path.startsWith('/bikes') },
   { name: words.stores, icon: 'stores', path: '/stores', owns: (path) => path.startsWith('/stores') },
   { name: words.wheels, icon: 'wheels', path: '/wheels', owns: (path) => path.startsWith('/wheels') },

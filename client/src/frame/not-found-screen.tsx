@@ -9,7 +9,7 @@ export function NotFoundScreen() {
   const router = useRouter();
   return (
     <Screen title={words.gone} backTo="/">
-      <Notice title={words.gone} action={{ label: words.home, onPress: () => router.navigate('/' as never) }} />
+      <Notice title={words.gone} action={{ label: words.home, onPress: () => router.navigate('/') }} />
     </Screen>
   );
 }

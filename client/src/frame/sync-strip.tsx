@@ -36,7 +36,7 @@ export function SyncStrip() {
           </Txt>
         ) : null}
       </View>
-      {refused > 0 ? <Button label={words.look} onPress={() => router.navigate('/shop' as never)} /> : null}
+      {refused > 0 ? <Button label={words.look} onPress={() => router.navigate('/shop')} /> : null}
     </View>
   );
 }

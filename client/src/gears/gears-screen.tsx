@@ -7,19 +7,19 @@ import { useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 
 import { mm } from '../bike/figures';
-import { bikePath, measurePath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
 import { FindingRow } from '../fit/finding-row';
-import { Failed, Fetching, Notice } from '../ui/notice';
+import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Slider } from '../ui/slider';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
 import { useWide } from '../ui/use-wide';
-import { words as shared } from '../ui/words';
 import { CadenceChart } from './cadence-chart';
 import { IndexChart } from './index-chart';
 import { words } from './words';
+import { bikePath, measurePath } from '../ui/pages';
+import { BikeNotThere } from '../bike/bike-not-there';
 
 /** Clicks against sprockets, and cadence against speed. */
 export function GearsScreen() {
@@ -32,11 +32,7 @@ export function GearsScreen() {
   const [movedChainring, setChainring] = useState<number | null>(null);
   const [movedSprocket, setSprocket] = useState<number | null>(null);
   if (!record || !state) {
-    return (
-      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
-        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
   }
   const { chainringTeeth, smallestTeeth } = record.bike.facts;
   const chainring = movedChainring ?? chainringTeeth ?? 42;
@@ -44,7 +40,7 @@ export function GearsScreen() {
   const gears = state.fit?.gears ?? null;
   const { wheel } = state;
   if (!gears || !wheel?.kit) {
-    const action = { label: words.toMeasure, onPress: () => router.navigate(measurePath(bikeId, end) as never) };
+    const action = { label: words.toMeasure, onPress: () => router.navigate(measurePath(bikeId, end)) };
     return (
       <Screen title={words.title} tag={record.bike.tag} backTo={bikePath(bikeId)}>
         <Notice title={words.none} because={words.noneWhy} action={action} />

@@ -1,3 +1,6 @@
+import { toldFeatures } from '@cricket/core/bike-facts';
+
+import { toldNames } from '../take-in/told-names';
 import { groupOf, saysOf } from './journal-line';
 
 describe('a row of the journal', () => {
@@ -17,6 +20,21 @@ describe('a row of the journal', () => {
       'Reading: front · what the dropouts are made of · Aluminium, not sure which',
     );
     expect(saysOf({ action: 'bike-out', before: null, after: null })).toBe('Bike out');
+  });
+
+  it('says which place of the bike it was, and nothing of the whole bike', () => {
+    const step = (place: string) => ({ place, kind: 'step', data: { stepId: 'seated', how: 'done' } });
+    const said = (place: string) => saysOf({ action: 'event-step', before: null, after: step(place) });
+    expect(said('rear-axle')).toBe('Step: rear · seated · done');
+    expect(said('bar')).toBe('Step: handlebar · seated · done');
+    expect(said('bike')).toBe('Step: seated · done');
+  });
+
+  it('says what take-in told anew', () => {
+    const before = { riderKg: 70, job: { school: 'wheel-first' } };
+    const after = { riderKg: 72, loadKg: 8, job: { school: 'wheel-first', folds: true } };
+    expect(saysOf({ action: 'taken-in', before, after })).toBe('Take-in: weight of the rider, load, whether it folds');
+    for (const feature of toldFeatures) expect(toldNames).toHaveProperty([feature]);
   });
 
   it('calls a step what the plan calls it', () => {

@@ -1,8 +1,10 @@
 import type { JournalRow } from '@cricket/contract/shapes';
+import { toldBetween, type BikeFacts } from '@cricket/core/bike-facts';
 import type { Place } from '@cricket/core/model';
 
 import { findingTitle } from '../fit/finding-titles';
 import { answerName, featureWords } from '../measure/feature-words';
+import { toldNames } from '../take-in/told-names';
 import { words as shared } from '../ui/words';
 import { words } from './words';
 
@@ -25,6 +27,7 @@ export function saysOf(
   { action, after, before }: Pick<JournalRow, 'action' | 'after' | 'before'>,
   titles: ReadonlyMap<string, string> = new Map(),
 ): string {
+  if (action === 'taken-in') return [words.actions[action]!, toldAnew(before, after)].filter(Boolean).join(': ');
   const what = (after ?? before ?? {}) as Record<string, unknown>;
   const data = (what['data'] ?? what) as Record<string, unknown>;
   const text = (name: string) => {
@@ -41,7 +44,7 @@ export function saysOf(
     // Rows from before there were places say which end.
     named('end', (end) => words.ends[end] ?? end),
     placeSaid(what['place']),
-    named('feature', (id) => featureWords(id).title.toLowerCase()),
+    named('feature', (id) => toldNames[id] ?? featureWords(id).title.toLowerCase()),
     named('stepId', (id) => titles.get(id) ?? stepName(id)),
     named('how', (how) => words.endings[how] ?? how),
     typeof valueMm === 'number' ? `${valueMm} mm` : undefined,
@@ -56,6 +59,12 @@ export function saysOf(
     text('name'),
   ].filter((part) => part !== undefined);
   return [words.actions[action] ?? readable(action), parts.join(' · ')].filter(Boolean).join(': ');
+}
+
+/** What a take-in has told that was not known, or known otherwise. */
+function toldAnew(before: unknown, after: unknown): string {
+  const told = toldBetween((before ?? {}) as BikeFacts, (after ?? {}) as BikeFacts);
+  return told.map(({ feature }) => toldNames[feature]).join(', ');
 }
 
 /** Where it was, unless it was the whole bike. */

@@ -10,7 +10,6 @@ import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
-import { bikePath } from '../bike/paths';
 import { read } from '../data/api';
 import { keys } from '../data/queries';
 import { useWrites } from '../data/use-writes';
@@ -26,6 +25,7 @@ import { TextLine } from '../ui/text-line';
 import { Txt } from '../ui/txt';
 import { groupOf, saysOf, type JournalGroup } from './journal-line';
 import { words } from './words';
+import { bikePath } from '../ui/pages';
 
 /** Everything that happened to a job: filtered, searched, noted, kept as a file. */
 export function JournalScreen() {

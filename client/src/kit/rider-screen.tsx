@@ -8,20 +8,20 @@ import { useState } from 'react';
 import { useForm, useWatch, type Resolver } from 'react-hook-form';
 import { View } from 'react-native';
 
-import { bikePath, endPath } from '../bike/paths';
 import { useBike, useWheels } from '../data/use-bikes';
 import { useRefusal } from '../data/use-refusal';
 import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
 import { words as takeInWords } from '../take-in/words';
 import { Choices, Field } from '../ui/field';
-import { Failed, Fetching, Notice } from '../ui/notice';
+import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
-import { words as shared } from '../ui/words';
 import { PackFields } from './pack-fields';
 import { checkRider, riderFacts, riderFields, type RiderFields } from './rider-form';
 import { words } from './words';
+import { bikePath, endPath } from '../ui/pages';
+import { BikeNotThere } from '../bike/bike-not-there';
 
 /** One page a job: what of this kit goes on, for this rider. */
 export function RiderScreen() {
@@ -31,15 +31,11 @@ export function RiderScreen() {
   const { record, isPending, refetch } = useBike(bikeId);
   const wheels = useWheels();
   if (!record || !wheels.data) {
-    return (
-      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
-        {isPending || wheels.isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }, wheels]} />;
   }
   const wheel = wheels.data.find(({ id }) => id === chosenWheelId(record.choices, end));
   if (!wheel?.kit) {
-    const action = { label: words.toMatch, onPress: () => router.navigate(endPath(bikeId, end, 'match') as never) };
+    const action = { label: words.toMatch, onPress: () => router.navigate(endPath(bikeId, end, 'match')) };
     return (
       <Screen title={words.noKit} tag={record.bike.tag} backTo={bikePath(bikeId)}>
         <Notice title={words.noKit} action={action} />
@@ -80,7 +76,7 @@ function RiderForm({ record, end, code, kit }: RiderFormProps) {
     await refusal.settle(outcome);
     if (outcome.kind === 'refused') return;
     setKnown(facts);
-    router.navigate(bikePath(bike.id) as never);
+    router.navigate(bikePath(bike.id));
   });
   return (
     <Screen

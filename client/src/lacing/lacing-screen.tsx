@@ -5,21 +5,20 @@ import { useMemo, useState } from 'react';
 import { TextInput, useWindowDimensions, View } from 'react-native';
 
 import { figure, inHundred, mm } from '../bike/figures';
-import { bikePath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
 import { keepDraft, keptDraft } from '../data/local-draft';
 import { FindingRow } from '../fit/finding-row';
-import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
 import { Slider } from '../ui/slider';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
 import { useWide } from '../ui/use-wide';
-import { words as shared } from '../ui/words';
 import { lacingFieldError, lacingInput, lacingStart, type LacingDraft, type LacingField } from './lacing-form';
 import { WheelDrawing } from './wheel-drawing';
 import { words } from './words';
+import { bikePath } from '../ui/pages';
+import { BikeNotThere } from '../bike/bike-not-there';
 
 /** Spoke lengths for a hub that comes without a rim, or to check a laced one. */
 export function LacingScreen() {
@@ -27,11 +26,7 @@ export function LacingScreen() {
   const end: End = endInAddress === 'rear' ? 'rear' : 'front';
   const { record, state, workshop, isPending, refetch } = useBikeEnd(bikeId, end);
   if (!record || !state) {
-    return (
-      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
-        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
   }
   const lengths = workshop.stores.flatMap((item) =>
     item.kind === 'spoke' && item.count > 0 && item.details?.lengthMm ? [item.details.lengthMm] : [],

@@ -11,23 +11,18 @@ import { useRefusal } from '../data/use-refusal';
 import { useShopSettings } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
-import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { useShopUnits } from '../ui/shop-units';
 import { Txt } from '../ui/txt';
-import { words as shared } from '../ui/words';
 import { cellError, cellId, limitCells, limitsFrom, ownText, type LimitCell } from './limit-values';
 import { words } from './words';
+import { NotThere } from '../ui/not-there';
 
 /** Every limit with unit, meaning, source, default and the workshop's own figure. */
 export function LimitsScreen() {
   const settings = useShopSettings();
   if (!settings.data) {
-    return (
-      <Screen title={shared.loading} backTo="/shop">
-        {settings.isPending ? <Fetching /> : <Failed retry={() => void settings.refetch()} />}
-      </Screen>
-    );
+    return <NotThere backTo="/shop" asked={[settings]} />;
   }
   return <Limits settings={settings.data} />;
 }

@@ -4,22 +4,22 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, useWindowDimensions, View } from 'react-native';
 
-import { bikePath, endPath, measurePath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
 import { FindingRow } from '../fit/finding-row';
 import { Button } from '../ui/button';
 import { Mark, verdictWords } from '../ui/mark';
-import { Failed, Fetching, Notice } from '../ui/notice';
+import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
 import { Slider } from '../ui/slider';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
-import { words as shared } from '../ui/words';
 import { ArmDrawing } from './arm-drawing';
 import { BalanceDrawing } from './balance-drawing';
 import { useLock } from './use-lock';
 import { words } from './words';
+import { bikePath, endPath, measurePath } from '../ui/pages';
+import { BikeNotThere } from '../bike/bike-not-there';
 
 /** What holds the axle: two beams, nuts tight and slack, that answer to every push. */
 export function LockScreen() {
@@ -33,16 +33,12 @@ export function LockScreen() {
   const { plan, input, result, changed, set, reset } = useLock(fit);
   const [how, setHow] = useState(false);
   if (!record || !state) {
-    return (
-      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
-        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
   }
   if (!fit || !input || !result) {
     const action = fit
-      ? { label: words.toMeasure, onPress: () => router.navigate(measurePath(bikeId, end) as never) }
-      : { label: words.toMatch, onPress: () => router.navigate(endPath(bikeId, end, 'match') as never) };
+      ? { label: words.toMeasure, onPress: () => router.navigate(measurePath(bikeId, end)) }
+      : { label: words.toMatch, onPress: () => router.navigate(endPath(bikeId, end, 'match')) };
     return (
       <Screen title={words.title} tag={record.bike.tag} backTo={bikePath(bikeId)}>
         <Notice title={fit ? words.notMeasured : words.noKit} action={action} />

@@ -5,18 +5,16 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { bikePath, endPath, measurePath } from '../bike/paths';
 import { useBike } from '../data/use-bikes';
 import { useWorkshop } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
 import { featureWords } from '../measure/feature-words';
 import { Button } from '../ui/button';
-import { Failed, Fetching, Notice } from '../ui/notice';
+import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
-import { words as shared } from '../ui/words';
 import { Compared } from './compared';
 import { KitList } from './kit-list';
 import { KitSheet } from './kit-sheet';
@@ -24,6 +22,8 @@ import { KitTable } from './kit-table';
 import { tellingReading, type MatchLine } from './match-line';
 import { useMatch } from './use-match';
 import { words } from './words';
+import { bikePath, endPath, measurePath, wheelPath } from '../ui/pages';
+import { BikeNotThere } from '../bike/bike-not-there';
 
 /** Every kit of the catalogue at both ends, best first: a list on a wide screen, one at a time on a phone. */
 export function MatchScreen() {
@@ -33,7 +33,7 @@ export function MatchScreen() {
   const wide = useWide();
   const { choose } = useWrites();
   const bike = useBike(bikeId);
-  const { workshop, settings, ready, refetch } = useWorkshop();
+  const { workshop, settings, ready } = useWorkshop();
   const { lines, refused, progress, failed, cancelled, cancel, again } = useMatch(
     bike.record,
     workshop,
@@ -42,18 +42,14 @@ export function MatchScreen() {
   const [at, setAt] = useState<number | null>(null);
   const [pair, setPair] = useState<readonly MatchLine[]>([]);
   if (!bike.record) {
-    return (
-      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
-        {bike.isPending ? <Fetching /> : <Failed retry={refetch} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[bike]} />;
   }
   const { choices } = bike.record;
   const chosenAt = (where: End) => chosenWheelId(choices, where);
   const take = (line: MatchLine) => {
     void choose(bikeId, { place: axleAt(line.end), kind: 'wheel', wheelId: line.wheelId });
     if (line.end !== end) void choose(bikeId, { place: axleAt(line.end), kind: 'place' });
-    router.navigate(endPath(bikeId, line.end, 'order') as never);
+    router.navigate(endPath(bikeId, line.end, 'order'));
   };
   const telling = lines && tellingReading(lines);
   const mark = (line: MatchLine) =>
@@ -132,7 +128,7 @@ export function MatchScreen() {
       {refused.map(({ wheel, end: where, refused: why }) => (
         <ToPage
           key={`${wheel.id}${where}`}
-          to={`/wheels/${wheel.id}`}
+          to={wheelPath(wheel.id)}
           className="min-h-[56px] justify-center border-b border-rule px-4 py-2"
         >
           <Txt bold>{words.refused(wheel.code, words.at[where])}</Txt>

@@ -3,9 +3,10 @@ import { endFacts } from '@cricket/core/end-facts';
 import type { MatchInput } from '@cricket/core/match';
 import type { Workshop } from '@cricket/core/next-action';
 import { proxy } from 'comlink';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 
 import { askFitWorker } from '../workers/fit-worker';
+import { useWorked } from '../workers/use-worked';
 import type { MatchAnswer, MatchLine } from './match-line';
 
 export interface Match {
@@ -24,40 +25,32 @@ export function useMatch(record: BikeRecord | null, workshop: Workshop, settings
     () => (record && settings ? matchInput(record, workshop, settings) : null),
     [record, workshop, settings],
   );
-  const [answer, setAnswer] = useState<MatchAnswer | null>(null);
   const [progress, setProgress] = useState({ done: 0, all: 0 });
-  const [failed, setFailed] = useState(false);
   const [cancelled, setCancelled] = useState(false);
-  const [run, setRun] = useState(0);
-  useEffect(() => {
-    if (!input) return undefined;
-    let stale = false;
-    setFailed(false);
+  const known = useRef<MatchAnswer | null>(null);
+  const { data, error, refetch } = useWorked('match', record?.bike.id ?? '', input && [input], async (worker) => {
     setCancelled(false);
-    const onProgress = proxy((done: number, all: number) => !stale && setProgress({ done, all }));
-    askFitWorker((worker) => worker.match(input, onProgress))
-      .then((found) => {
-        if (!stale && found) setAnswer(found);
-      })
-      .catch((error: unknown) => {
-        console.error(error);
-        if (!stale) setFailed(true);
-      });
-    return () => {
-      stale = true;
-    };
-  }, [input, run]);
+    const found = (await worker.match(
+      input!,
+      proxy((done: number, all: number) => setProgress({ done, all })),
+    )) as MatchAnswer | null;
+    // Ended by a later run, or by hand: what was known before stays.
+    return found ?? known.current;
+  });
+  useEffect(() => {
+    if (data) known.current = data;
+  }, [data]);
   return {
-    lines: answer?.lines ?? null,
-    refused: answer?.refused ?? [],
+    lines: data?.lines ?? null,
+    refused: data?.refused ?? [],
     progress,
-    failed,
+    failed: error !== null,
     cancelled,
     cancel: () => {
       setCancelled(true);
       void askFitWorker((worker) => worker.cancel());
     },
-    again: () => setRun(run + 1),
+    again: () => void refetch(),
   };
 }
 

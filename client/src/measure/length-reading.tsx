@@ -11,7 +11,6 @@ import { Button } from '../ui/button';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
-import { bikePath } from '../bike/paths';
 import { CaliperPanel } from '../caliper/caliper-panel';
 import { DotScale } from './dot-scale';
 import { featureWords } from './feature-words';
@@ -24,6 +23,7 @@ import { useLengthUnit } from './use-length-unit';
 import { useTyped } from './use-typed';
 import { nextOpen } from './where-next';
 import { words } from './words';
+import { bikePath } from '../ui/pages';
 
 export interface LengthReadingProps {
   measuring: Measuring;

@@ -1,9 +1,7 @@
 import { useRouter } from 'expo-router';
 
-import { bikePath } from '../bike/paths';
-import { Failed, Fetching, Notice } from '../ui/notice';
+import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
-import { words as shared } from '../ui/words';
 import { LengthReading } from './length-reading';
 import { PartsReading } from './parts-reading';
 import { PlanStrip } from './plan-strip';
@@ -11,6 +9,8 @@ import { featureWords } from './feature-words';
 import { useMeasuring } from './use-measuring';
 import { WordReading } from './word-reading';
 import { words } from './words';
+import { bikePath } from '../ui/pages';
+import { BikeNotThere } from '../bike/bike-not-there';
 
 /** One feature at a time: drawing, number, what it means, next. */
 export function MeasureScreen() {
@@ -18,18 +18,14 @@ export function MeasureScreen() {
   const measuring = useMeasuring();
   const { bikeId, record, facts, feature, plan, isPending, refetch } = measuring;
   if (!record || !facts) {
-    return (
-      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
-        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
   }
   if (!feature) {
     return (
       <Screen title={words.notHere} tag={record.bike.tag} backTo={bikePath(bikeId)}>
         <Notice
           title={words.notHere}
-          action={{ label: words.toBike, onPress: () => router.navigate(bikePath(bikeId) as never) }}
+          action={{ label: words.toBike, onPress: () => router.navigate(bikePath(bikeId)) }}
         />
       </Screen>
     );

@@ -5,7 +5,6 @@ import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 
 import { figure, mm } from '../bike/figures';
-import { bikePath } from '../bike/paths';
 import { Button } from '../ui/button';
 import { numberRule, typedFigure } from '../ui/number-rule';
 import { Screen } from '../ui/screen';
@@ -17,6 +16,7 @@ import type { Measuring } from './use-measuring';
 import { useTyped } from './use-typed';
 import { nextOpen } from './where-next';
 import { words } from './words';
+import { bikePath } from '../ui/pages';
 
 const kinds = Object.keys(words.partKinds) as LoosePart['kind'][];
 const holds = numberRule(0.1, 40, 'mm', true);

@@ -6,7 +6,6 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useMemo } from 'react';
 
 import { now } from '../data/clock';
-import { bikePath, endPath, firstLookPath, measurePath } from '../bike/paths';
 import { chosenWheelId } from '@cricket/core/choices';
 import { axleAt } from '@cricket/core/model';
 import { useBike, useWheels } from '../data/use-bikes';
@@ -14,6 +13,7 @@ import { useWrites } from '../data/use-writes';
 import { useSettings } from '../settings/settings';
 import { chirp } from './chirp';
 import { nextOpen, planAfter, planFor } from './where-next';
+import { bikePath, endPath, firstLookPath, measurePath } from '../ui/pages';
 
 /** What a reading holds besides where and when it was taken. */
 export type ReadingValue = Pick<NewReading, 'valueMm' | 'word' | 'parts' | 'typed' | 'unit'>;
@@ -48,7 +48,7 @@ export function useMeasuring() {
     (next: Feature | null) => {
       const path = first ? firstLookPath : measurePath;
       const after = first ? endPath(bikeId, end, 'match') : bikePath(bikeId);
-      router.replace((next ? path(bikeId, end, next.id) : after) as never);
+      router.replace(next ? path(bikeId, end, next.id) : after);
     },
     [router, bikeId, end, first],
   );

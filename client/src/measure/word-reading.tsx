@@ -3,7 +3,6 @@ import { axleAt } from '@cricket/core/model';
 import type { ReactNode } from 'react';
 import { Pressable, useWindowDimensions, View } from 'react-native';
 
-import { bikePath } from '../bike/paths';
 import { JawDrawing } from '../drawing/jaws/jaw-drawing';
 import { Button } from '../ui/button';
 import { Screen } from '../ui/screen';
@@ -15,6 +14,7 @@ import { ReadingsSoFar } from './readings-so-far';
 import type { Measuring } from './use-measuring';
 import { nextOpen } from './where-next';
 import { words } from './words';
+import { bikePath } from '../ui/pages';
 
 /** Something seen: one tap answers and goes on. */
 export function WordReading({

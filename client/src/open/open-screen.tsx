@@ -24,6 +24,7 @@ import { Txt } from '../ui/txt';
 import { UnitSet } from '../units/units-panel';
 import { freeCode } from './free-code';
 import { words } from './words';
+import { measureWheelPath } from '../ui/pages';
 
 /** What an empty shop starts from: the usual drawer to be counted, wheels as patterns to be measured. */
 export function OpenScreen() {
@@ -66,7 +67,7 @@ export function OpenScreen() {
     const drawer = lines.map((line) => ({ ...line, id: crypto.randomUUID() }));
     if (drawer.length > 0 && !(await isIn(importStores(drawer), () => setThreads([])))) return;
     const [first] = rows;
-    router.replace((first ? `/wheels/${first.id}/measure` : '/stores') as never);
+    router.replace(first ? measureWheelPath(first.id) : '/stores');
   };
   return (
     <Screen

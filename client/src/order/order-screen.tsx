@@ -6,7 +6,6 @@ import { format } from 'date-fns/format';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 
-import { bikePath, endPath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
 import { useOutbox } from '../data/use-outbox';
 import { useShopSettings } from '../data/use-workshop';
@@ -14,13 +13,14 @@ import { useWrites } from '../data/use-writes';
 import { hours, money } from '../match/figures';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
-import { Failed, Fetching, Notice } from '../ui/notice';
+import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
-import { words as shared } from '../ui/words';
 import { daysToStart, listedLines, nextState, type ListedLine } from './order-lines';
 import { words } from './words';
+import { bikePath, endPath } from '../ui/pages';
+import { BikeNotThere } from '../bike/bike-not-there';
 
 /** What to get for this end, what has come, and when the work can begin; the quote on paper. */
 export function OrderScreen() {
@@ -33,15 +33,11 @@ export function OrderScreen() {
   const settings = useShopSettings();
   const { record, state, isPending, refetch } = useBikeEnd(bikeId, end);
   if (!record || !state) {
-    return (
-      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
-        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
   }
   const { fit, wheel } = state;
   if (!fit || !wheel) {
-    const action = { label: words.toMatch, onPress: () => router.navigate(endPath(bikeId, end, 'match') as never) };
+    const action = { label: words.toMatch, onPress: () => router.navigate(endPath(bikeId, end, 'match')) };
     return (
       <Screen title={words.title} tag={record.bike.tag} backTo={bikePath(bikeId)}>
         <Notice title={words.noKit} action={action} />
@@ -79,7 +75,7 @@ export function OrderScreen() {
             needs="work"
             label={words.toFit}
             look="do"
-            onPress={() => router.navigate(endPath(bikeId, end, 'fit') as never)}
+            onPress={() => router.navigate(endPath(bikeId, end, 'fit'))}
             className="flex-1"
             testID="to-fit"
           />

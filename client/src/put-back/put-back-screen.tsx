@@ -6,18 +6,19 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { mm } from '../bike/figures';
-import { bikePath, standPath } from '../bike/paths';
 import { useBike } from '../data/use-bikes';
 import { useWrites } from '../data/use-writes';
 import { words as stand } from '../stand/words';
 import { Button } from '../ui/button';
-import { Failed, Fetching, Notice } from '../ui/notice';
+import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
 import { TextLine } from '../ui/text-line';
 import { Txt } from '../ui/txt';
 import { words as shared } from '../ui/words';
 import { words } from './words';
+import { bikePath, standPath } from '../ui/pages';
+import { BikeNotThere } from '../bike/bike-not-there';
 
 /** How the bike goes back to stock: the strip record backwards, and what cannot return. */
 export function PutBackScreen() {
@@ -27,11 +28,7 @@ export function PutBackScreen() {
   const [what, setWhat] = useState<JobEventData<'irreversible'>['what']>('cut');
   const [where, setWhere] = useState('');
   if (!record) {
-    return (
-      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
-        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
   }
   const { ends, remains, kit } = putBack(record.events);
   return (

@@ -3,7 +3,6 @@ import { briefPlan, isEnded, type BriefBlock, type JobFacts, type Step, type Ste
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 
-import { bikePath } from '../bike/paths';
 import { WorkButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Mark } from '../ui/mark';
@@ -13,6 +12,7 @@ import { CheckRow } from './check-row';
 import { mayBeDone, noValues, withFigure, withTick, type CheckValues } from './check-values';
 import { useEnding } from './use-ending';
 import { words } from './words';
+import { bikePath } from '../ui/pages';
 
 export interface BriefPageProps {
   record: BikeRecord;

@@ -1,10 +1,10 @@
 import type { StepState } from '@cricket/core/procedure';
 import { View } from 'react-native';
 
-import { secondLookPath, standPath } from '../bike/paths';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { words } from './words';
+import { secondLookPath, standPath } from '../ui/pages';
 
 /** What a step waits for: other steps one by one, and a second person's looks in one place. */
 export function FirstComes({ bikeId, others }: { bikeId: string; others: readonly StepState[] }) {

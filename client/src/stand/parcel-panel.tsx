@@ -5,13 +5,13 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { claimPath } from '../bike/paths';
 import { Button } from '../ui/button';
 import { TextLine } from '../ui/text-line';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import type { CheckValues } from './check-values';
 import { words } from './words';
+import { claimPath, wheelPath } from '../ui/pages';
 
 export interface ParcelPanelProps {
   record: BikeRecord;
@@ -58,7 +58,7 @@ export function ParcelPanel({ record, end, wheelId, values, onRecord }: ParcelPa
       {differs.trim() ? (
         <View>
           <Txt>{words.parcel.differsWhat}</Txt>
-          <ToPage to={`/wheels/${wheelId}`} className="min-h-[48px] justify-center">
+          <ToPage to={wheelPath(wheelId)} className="min-h-[48px] justify-center">
             <Txt className="underline">{words.parcel.toCatalogue}</Txt>
           </ToPage>
         </View>
@@ -68,7 +68,7 @@ export function ParcelPanel({ record, end, wheelId, values, onRecord }: ParcelPa
         {before ? (
           <Button
             label={words.parcel.claim}
-            onPress={() => router.navigate(claimPath(record.bike.id, end.end) as never)}
+            onPress={() => router.navigate(claimPath(record.bike.id, end.end))}
             className="flex-1"
           />
         ) : null}

@@ -6,7 +6,6 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { figure } from '../bike/figures';
-import { standPath } from '../bike/paths';
 import { useWrites } from '../data/use-writes';
 import { PhotoStrip } from '../photos/photo-strip';
 import { HandOver } from '../session/hand-over';
@@ -20,6 +19,7 @@ import { Txt } from '../ui/txt';
 import { AskBecause } from './ask-because';
 import { looks } from './second-person';
 import { words } from './words';
+import { standPath } from '../ui/pages';
 
 export interface SecondLookProps {
   record: BikeRecord;

@@ -3,29 +3,29 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 
 import { routes } from '@cricket/contract/routes';
-import { isEnded, jobTime } from '@cricket/core/procedure';
+import { isEnded, jobTime, stepInHand } from '@cricket/core/procedure';
 
-import { bikePath, endPath, secondLookPath, standPath } from '../bike/paths';
 import { changeSettings, useSettings } from '../settings/settings';
 import { FileLink } from '../ui/file-link';
 import { Segments } from '../ui/segments';
 import { hours } from '../match/figures';
-import { Failed, Fetching, Notice } from '../ui/notice';
+import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
-import { words as shared } from '../ui/words';
 import { BriefPage } from './brief-page';
 import { SecondLook } from './second-look';
 import { StationStrip } from './station-strip';
 import { StepList } from './step-list';
 import { StoodInList } from './stood-in-list';
 import { StepPage } from './step-page';
-import { stepInHand, useStand } from './use-stand';
+import { useStand } from './use-stand';
 import { Vouch } from './vouch';
 import { leftText, useWaits } from './use-waits';
 import { useWakeLock } from './use-wake-lock';
 import { words } from './words';
+import { bikePath, endPath, secondLookPath, standPath } from '../ui/pages';
+import { BikeNotThere } from '../bike/bike-not-there';
 
 /** One step at a time, for one thumb; or all of them as a list. */
 export function StandScreen() {
@@ -40,11 +40,7 @@ export function StandScreen() {
   useWakeLock();
   const { record, states, job, steps, limits, logged, isPending, refetch } = stand;
   if (!record || !states) {
-    return (
-      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
-        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
   }
   if (!job) {
     return (
@@ -52,7 +48,7 @@ export function StandScreen() {
         <Notice
           title={words.noWheel}
           because={words.noWheelWhy}
-          action={{ label: words.toFit, onPress: () => router.navigate(endPath(bikeId, 'front', 'fit') as never) }}
+          action={{ label: words.toFit, onPress: () => router.navigate(endPath(bikeId, 'front', 'fit')) }}
         />
       </Screen>
     );
@@ -71,7 +67,7 @@ export function StandScreen() {
   const goTo = (stepId: string | null) => {
     setAll(false);
     setStays(null);
-    router.replace(standPath(bikeId, stepId ?? undefined) as never);
+    router.replace(standPath(bikeId, stepId ?? undefined));
   };
   const at = current ? steps.indexOf(current) : steps.length;
   const fixed = (

@@ -5,7 +5,6 @@ import type { EndJob, JobFacts } from '@cricket/core/procedure';
 import { putBack } from '@cricket/core/put-back';
 import { axleAt } from '@cricket/core/model';
 
-import { endPath, measurePath } from '../bike/paths';
 import { useWrites } from '../data/use-writes';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
@@ -18,6 +17,7 @@ import { OffAxlePanel } from './off-axle-panel';
 import { ParcelPanel } from './parcel-panel';
 import { stackOnAxle } from './stack-on-axle';
 import { words } from './words';
+import { endPath, measurePath, wheelPath, type Page } from '../ui/pages';
 
 export interface StepExtrasProps {
   record: BikeRecord;
@@ -87,7 +87,7 @@ export function StepExtras({ record, job, end, state, base, values, limits, onGo
         />
       ));
     case 'hub-measure':
-      return <StepLink label={words.parcel.differsWhat} path={`/wheels/${state.wheel!.id}`} />;
+      return <StepLink label={words.parcel.differsWhat} path={wheelPath(state.wheel!.id)} />;
     case 'parcel-count':
       return (
         <ParcelPanel
@@ -112,7 +112,7 @@ export function StepExtras({ record, job, end, state, base, values, limits, onGo
 }
 
 /** Leads to another page that the step needs. */
-function StepLink({ label, path }: { label: string; path: string }) {
+function StepLink({ label, path }: { label: string; path: Page }) {
   return (
     <ToPage to={path} className="min-h-[56px] justify-center px-4">
       <Txt className="underline">{label}</Txt>

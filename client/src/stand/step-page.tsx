@@ -8,7 +8,6 @@ import { format } from 'date-fns';
 import { useState, type ReactNode } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 
-import { bikePath } from '../bike/paths';
 import { changeSettings, useSettings } from '../settings/settings';
 import { WorkButton } from '../session/role-button';
 import { Button } from '../ui/button';
@@ -30,6 +29,7 @@ import { StepExtras } from './step-extras';
 import { StepDrawing } from './step-drawing';
 import { useEnding } from './use-ending';
 import { words } from './words';
+import { bikePath } from '../ui/pages';
 
 export interface StepPageProps {
   record: BikeRecord;

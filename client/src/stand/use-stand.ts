@@ -1,7 +1,7 @@
 import { activeEnd } from '@cricket/core/choices';
 import type { End } from '@cricket/core/features';
 import { jobOf } from '@cricket/core/job';
-import { isEnded, procedure, stepStates, stepFigures, type StepState } from '@cricket/core/procedure';
+import { procedure, stepStates, stepFigures } from '@cricket/core/procedure';
 import { useMemo } from 'react';
 
 import { useBikeEnds } from '../bike/use-bike-end';
@@ -33,15 +33,4 @@ export function useStand(bikeId: string) {
     isPending,
     refetch,
   };
-}
-
-/** The step to go on with: the first that is open and waits for nothing, else the first that is not done. */
-export function stepInHand(steps: readonly StepState[]): StepState | null {
-  return (
-    steps.find(({ how, waitsFor }) => how === 'open' && waitsFor.length === 0) ??
-    steps.find(({ awaitsSecond }) => awaitsSecond) ??
-    steps.find(({ how }) => how === 'problem') ??
-    steps.find((state) => !isEnded(state)) ??
-    null
-  );
 }

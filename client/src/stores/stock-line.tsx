@@ -7,6 +7,7 @@ import { useWrites } from '../data/use-writes';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { words } from './words';
+import { storeItemPath } from '../ui/pages';
 
 export type Settle = ReturnType<typeof useRefusal<StoreItem>>['settle'];
 
@@ -17,19 +18,20 @@ export function sizeOf({ thicknessMm, details }: StoreItem): string {
 }
 
 /** What else tells one line from another. */
-export function detailsOf({ details, boreMm, outerMm, tabWidthMm, tabDepthMm }: StoreItem): string[] {
+export function detailsOf({ details, boreMm, outerMm, tabWidthMm, tabDepthMm, withBikes }: StoreItem): string[] {
   return [
     ...(details?.label ? [details.label] : []),
     ...(boreMm === null ? [] : [words.bore(figure(boreMm))]),
     ...(outerMm === null ? [] : [words.outer(figure(outerMm))]),
     ...(tabWidthMm === null || tabDepthMm === null ? [] : [words.tab(figure(tabWidthMm), figure(tabDepthMm))]),
+    ...(withBikes > 0 ? [words.withBikes(withBikes)] : []),
   ];
 }
 
 /** How many lie there; one tap more or less. */
 export function Count({ item, settle }: { item: StoreItem; settle: Settle }) {
   const { moveStock } = useWrites();
-  const { count, withBikes } = item;
+  const { count } = item;
   const name = `${words.kinds[item.kind]} ${sizeOf(item)}`;
   const step = (by: 1 | -1) => (
     <Pressable
@@ -51,11 +53,6 @@ export function Count({ item, settle }: { item: StoreItem; settle: Settle }) {
         {count}
       </Txt>
       {step(1)}
-      {withBikes > 0 ? (
-        <Txt size="label" figure tone="soft">
-          {words.withBikes(withBikes)}
-        </Txt>
-      ) : null}
     </View>
   );
 }
@@ -72,7 +69,7 @@ export function ToLine({ item, note, underlined = false }: ToLineProps) {
   return (
     <ToPage
       aria-label={`${words.change} ${words.kinds[item.kind]} ${sizeOf(item)}`}
-      to={`/stores/${item.id}`}
+      to={storeItemPath(item.id)}
       className="min-h-[48px] min-w-0 flex-1 justify-center"
     >
       <Txt size="lead" figure bold className={underlined ? 'underline' : ''}>

@@ -11,11 +11,12 @@ import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Choices, Field } from '../ui/field';
-import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { checkStore, fieldsOfKind, storeEntry, storeFields, type StoreFields } from './store-form';
 import { words } from './words';
+import { likeStoreItemPath } from '../ui/pages';
+import { NotThere } from '../ui/not-there';
 
 /** One line of the stores, changed or new. */
 export function StoreItemScreen() {
@@ -26,17 +27,8 @@ export function StoreItemScreen() {
     return <ItemForm key={like ?? 'new'} model={data?.find(({ id }) => id === like)} />;
   }
   if (!data || !item) {
-    return (
-      <Screen title={words.editTitle} backTo="/stores">
-        {data ? (
-          <Notice title={words.gone} to={{ label: words.toStores, path: '/stores' }} />
-        ) : isPending ? (
-          <Fetching />
-        ) : (
-          <Failed retry={() => void refetch()} />
-        )}
-      </Screen>
-    );
+    const gone = data && { title: words.gone, to: { label: words.toStores, path: '/stores' as const } };
+    return <NotThere title={words.editTitle} backTo="/stores" asked={[{ isPending, refetch }]} gone={gone} />;
   }
   return <ItemForm key={item.id} item={item} />;
 }
@@ -55,7 +47,7 @@ function ItemForm({ item, model }: { item?: StoreItem; model?: StoreItem }) {
     resolver: checkStore,
   });
   const kind = useWatch({ control, name: 'kind' });
-  const back = () => router.navigate('/stores' as never);
+  const back = () => router.navigate('/stores');
   const keep = handleSubmit(async (fields) => {
     const outcome = await putStoreItem(itemId, storeEntry(fields, item ?? model, version));
     const current = await refusal.settle(outcome);
@@ -68,7 +60,7 @@ function ItemForm({ item, model }: { item?: StoreItem; model?: StoreItem }) {
       backTo="/stores"
       action={
         item ? (
-          <Button label={words.duplicate} low onPress={() => router.navigate(`/stores/new?like=${item.id}` as never)} />
+          <Button label={words.duplicate} low onPress={() => router.navigate(likeStoreItemPath(item.id))} />
         ) : undefined
       }
       footer={<RoleButton needs="work" label={words.save} look="do" onPress={() => void keep()} />}

@@ -28,7 +28,7 @@ export function StoresScreen({ openId }: { openId?: string | undefined }) {
     () => (data ?? []).filter((item) => matches(item, search)).sort(inDrawerOrder(storeKinds)),
     [data, search],
   );
-  const add = () => router.navigate('/stores/new' as never);
+  const add = () => router.navigate('/stores/new');
   return (
     <Screen
       title={words.title}
@@ -41,7 +41,7 @@ export function StoresScreen({ openId }: { openId?: string | undefined }) {
         <Notice
           title={words.none}
           because={words.noneWhy}
-          action={{ label: words.open, onPress: () => router.navigate('/open' as never) }}
+          action={{ label: words.open, onPress: () => router.navigate('/open') }}
         />
       ) : null}
       {refusal.messages.length > 0 ? (

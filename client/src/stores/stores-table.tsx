@@ -65,6 +65,7 @@ function columnsFor(settle: Settle, narrow: boolean): TableColumn<StoreItem>[] {
           item.tabWidthMm !== null && item.tabDepthMm !== null
             ? words.tab(figure(item.tabWidthMm), figure(item.tabDepthMm))
             : null,
+          item.withBikes > 0 ? words.withBikes(item.withBikes) : null,
         ]
           .filter(Boolean)
           .join(' · ')}

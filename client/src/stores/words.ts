@@ -2,7 +2,7 @@ import type { StoreKind } from '@cricket/core/parts';
 
 /** Words of the stores. */
 export const words = {
-  withBikes: (count: number) => `+ ${count} on bikes`,
+  withBikes: (count: number) => `${count} more on bikes`,
   duplicate: 'Duplicate',
   title: 'Stores',
   add: 'Add a line',

@@ -6,7 +6,6 @@ import { useMemo, useState } from 'react';
 import { useForm, type Control } from 'react-hook-form';
 import { useWindowDimensions, View } from 'react-native';
 
-import { bikePath } from '../bike/paths';
 import { useBothEnds } from '../bike/use-both-ends';
 import { useBikes } from '../data/use-bikes';
 import { useRefusal } from '../data/use-refusal';
@@ -15,16 +14,16 @@ import { useWrites } from '../data/use-writes';
 import { PhotoStrip } from '../photos/photo-strip';
 import { RoleButton } from '../session/role-button';
 import { Choices, Field } from '../ui/field';
-import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
-import { words as shared } from '../ui/words';
 import { PlaceScoreRow } from './place-score';
 import { scoreInput } from './score-input';
 import { checkTakeIn, takeInFacts, takeInFields, type NumberField, type TakeInFields } from './take-in-form';
 import { words } from './words';
+import { bikePath } from '../ui/pages';
+import { BikeNotThere } from '../bike/bike-not-there';
 
 /** Rider, wishes, brakes and what the walk round found; and which end that speaks for. */
 export function TakeInScreen() {
@@ -32,11 +31,7 @@ export function TakeInScreen() {
   const { record, states, isPending, refetch } = useBothEnds(bikeId);
   const settings = useShopSettings();
   if (!record || !states || !settings.data) {
-    return (
-      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
-        {isPending || settings.isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }, settings]} />;
   }
   return <TakeInForm key={record.bike.id} record={record} states={states} laws={settings.data.laws} />;
 }
@@ -63,7 +58,7 @@ function TakeInForm({ record, states, laws }: { record: BikeRecord; states: Stat
     await refusal.settle(outcome);
     if (outcome.kind === 'refused') return;
     setKnown(facts);
-    router.navigate(bikePath(bike.id) as never);
+    router.navigate(bikePath(bike.id));
   });
   const form = (
     <View className="min-w-0 max-w-[640px] flex-1 gap-5 px-4 py-2">

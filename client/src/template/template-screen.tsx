@@ -2,15 +2,14 @@ import type { End } from '@cricket/core/features';
 import { useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
 
-import { endPath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
 import { Button } from '../ui/button';
-import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
-import { words as shared } from '../ui/words';
 import { ArmTemplate, FlatsGauge, ScaleCheck, SlotTemplate } from './template-drawings';
 import { words } from './words';
+import { endPath } from '../ui/pages';
+import { BikeNotThere } from '../bike/bike-not-there';
 
 /** Slots, flats gauge and arm in their own size, to print and lay on the bike. */
 export function TemplateScreen() {
@@ -19,11 +18,7 @@ export function TemplateScreen() {
   const { record, state, workshop, isPending, refetch } = useBikeEnd(bikeId, end);
   const backTo = endPath(bikeId, end, 'fit');
   if (!record || !state) {
-    return (
-      <Screen title={shared.loading} backTo={backTo}>
-        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
   }
   const { wheel, fit, facts } = state;
   const axle = wheel?.axle ?? { threadMm: 12, flatsMm: 10 };

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { nextSentence } from '../bike/next-words';
-import { nextPath } from '../bike/paths';
+import { nextPath } from '../bike/next-path';
 import { useBikes, useFoundBikes, useShop, useWheels } from '../data/use-bikes';
 import { BikeMap } from '../drawing/bike-map/bike-map';
 import { Button } from '../ui/button';
@@ -20,6 +20,7 @@ import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { useTodayList } from './use-today-list';
 import { words } from './words';
+import { bikePath } from '../ui/pages';
 
 /** The first page: the bikes in the shop, each with the one thing to do next. */
 export function TodayScreen() {
@@ -27,7 +28,7 @@ export function TodayScreen() {
   const { isPending, error, refetch } = useBikes();
   const rows = useTodayList();
   const shop = useShop();
-  const bringIn = () => router.navigate('/bikes/new' as never);
+  const bringIn = () => router.navigate('/bikes/new');
   const inCare = rows.filter(({ next }) => next.kind === 'care');
   const [first, ...rest] = rows.filter(({ next }) => next.kind !== 'care');
   return (
@@ -91,7 +92,7 @@ function OpenShop() {
     <Notice
       title={words.emptyShop}
       because={words.emptyShopWhy}
-      action={{ label: words.open, onPress: () => router.navigate('/open' as never) }}
+      action={{ label: words.open, onPress: () => router.navigate('/open') }}
     />
   );
 }
@@ -127,7 +128,7 @@ function Row({ row, big }: { row: BikeSummary; big?: boolean }) {
   );
   return (
     <View className={`px-4 ${big ? 'py-4' : 'py-3'} ${wide && big ? 'flex-row items-center gap-6' : 'gap-3'}`}>
-      <ToPage to={`/bikes/${bike.id}`} className="min-w-0 flex-1 flex-row gap-4">
+      <ToPage to={bikePath(bike.id)} className="min-w-0 flex-1 flex-row gap-4">
         <View className="items-center gap-1">
           <BikeMap bike={bike} width={92} height={60} ends={{ front: null, rear: null, [end]: sentence.verdict }} />
           <Tag text={bike.tag} />
@@ -150,7 +151,7 @@ function Row({ row, big }: { row: BikeSummary; big?: boolean }) {
         <Button
           label={words.carryOn}
           look="do"
-          onPress={() => router.navigate(nextPath(bike.id, next) as never)}
+          onPress={() => router.navigate(nextPath(bike.id, next))}
           className={wide ? 'w-56' : ''}
         />
       ) : null}

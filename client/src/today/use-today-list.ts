@@ -1,7 +1,7 @@
 import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
 import type { Workshop } from '@cricket/core/next-action';
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 
 import { applyWrite, concerns } from '../data/apply-write';
 import type { PendingWrite } from '../data/outbox-store';
@@ -9,7 +9,7 @@ import { keys } from '../data/queries';
 import { useBikes } from '../data/use-bikes';
 import { useOutbox } from '../data/use-outbox';
 import { useWorkshop } from '../data/use-workshop';
-import { askFitWorker } from '../workers/fit-worker';
+import { useWorked } from '../workers/use-worked';
 
 /** The list as the server told it, with what still waits here worked in; the bike touched last comes first. */
 export function useTodayList(): BikeSummary[] {
@@ -58,21 +58,14 @@ function waitingRecords(
 
 /** A row for each of these records, worked out in the worker; the last answer stays until the new one is there. */
 function useSummaries(records: readonly BikeRecord[], workshop: Workshop): BikeSummary[] {
-  const [rows, setRows] = useState<BikeSummary[]>([]);
-  useEffect(() => {
-    if (records.length === 0) return undefined;
-    let stale = false;
-    const asked = records.map((record) => askFitWorker((worker) => worker.summarise(record, workshop)));
-    // A bike that only this phone knows is missing from the list until the page is opened anew; the console says why.
-    Promise.all(asked).then((answers) => {
-      if (!stale) setRows(answers);
-    }, console.error);
-    return () => {
-      stale = true;
-    };
-  }, [records, workshop]);
-  return rows;
+  // A bike that only this phone knows is missing from the list while this has failed; the console says why.
+  const { data } = useWorked('summaries', '', records.length > 0 ? [records, workshop] : null, (worker) =>
+    Promise.all(records.map((record) => worker.summarise(record, workshop))),
+  );
+  return data ?? noRows;
 }
+
+const noRows: BikeSummary[] = [];
 
 const storageKey = 'cricket-last-bike';
 

@@ -10,7 +10,6 @@ import { useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 
 import { figure } from '../bike/figures';
-import { bikePath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
 import { keepDraft, keptDraft } from '../data/local-draft';
 import { useWrites } from '../data/use-writes';
@@ -21,7 +20,6 @@ import { useTyped } from '../measure/use-typed';
 import { useSettings } from '../settings/settings';
 import { Button } from '../ui/button';
 import { Mark, verdictWords } from '../ui/mark';
-import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
 import { TextLine } from '../ui/text-line';
@@ -29,7 +27,6 @@ import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
 import { readTyped } from '../ui/typed-number';
 import { useWide } from '../ui/use-wide';
-import { words as shared } from '../ui/words';
 import { RoundChart } from './round-chart';
 import {
   newTruing,
@@ -41,6 +38,8 @@ import {
   type TruingReading,
 } from './truing-draft';
 import { words } from './words';
+import { bikePath } from '../ui/pages';
+import { BikeNotThere } from '../bike/bike-not-there';
 
 /** The truing record: spoke by spoke, once round the wheel. */
 export function TruingScreen() {
@@ -48,11 +47,7 @@ export function TruingScreen() {
   const end: End = endInAddress === 'rear' ? 'rear' : 'front';
   const { record, state, workshop, isPending, refetch } = useBikeEnd(bikeId, end);
   if (!record || !state) {
-    return (
-      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
-        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
   }
   const spokes = state.wheel?.kit?.flanges?.spokes ?? 36;
   return <Truing key={`${bikeId}-${end}`} record={record} end={end} spokes={spokes} limits={workshop.limits} />;

@@ -2,6 +2,7 @@ import { router } from 'expo-router';
 import { View } from 'react-native';
 
 import { Button } from './button';
+import type { Page } from './pages';
 import { Txt } from './txt';
 import { words } from './words';
 
@@ -10,7 +11,7 @@ export interface NoticeProps {
   because?: string;
   action?: { label: string; onPress: () => void };
   /** Where that is which would fill the page. */
-  to?: { label: string; path: string };
+  to?: { label: string; path: Page };
 }
 
 /** What a list or page says when it has nothing to show, and what to do about it. */
@@ -22,7 +23,7 @@ export function Notice({ title, because, action, to }: NoticeProps) {
       </Txt>
       {because ? <Txt tone="soft">{because}</Txt> : null}
       {action ? <Button label={action.label} onPress={action.onPress} look="do" /> : null}
-      {to ? <Button label={to.label} onPress={() => router.navigate(to.path as never)} look="do" /> : null}
+      {to ? <Button label={to.label} onPress={() => router.navigate(to.path)} look="do" /> : null}
     </View>
   );
 }

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 
 import { Icon } from './icons';
+import type { Page } from './pages';
 import { Tag } from './tag';
 import { ToPage } from './to-page';
 import { Txt } from './txt';
@@ -11,7 +12,7 @@ export interface ScreenProps {
   title: string;
   tag?: string;
   /** Where the back arrow leads; none on the first pages. */
-  backTo?: string;
+  backTo?: Page;
   /** Right of the title. */
   action?: ReactNode;
   /** A list that stays in sight beside the page itself. */

@@ -2,8 +2,10 @@ import { Link } from 'expo-router';
 import type { ReactNode } from 'react';
 import { Pressable } from 'react-native';
 
+import type { Page } from './pages';
+
 export interface ToPageProps {
-  to: string;
+  to: Page;
   /** Instead of the page that is open: Back does not come here again. */
   instead?: boolean;
   className?: string;
@@ -16,7 +18,7 @@ export interface ToPageProps {
 /** A link with an address: it opens in another tab, is copied and is followed by Enter, as links are. */
 export function ToPage({ to, instead = false, children, ...rest }: ToPageProps) {
   return (
-    <Link href={to as never} replace={instead} asChild>
+    <Link href={to} replace={instead} asChild>
       <Pressable role="link" {...rest}>
         {children}
       </Pressable>

@@ -4,17 +4,17 @@ import { axleAt } from '@cricket/core/model';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 
-import { bikePath, endPath, measurePath } from '../bike/paths';
 import { useBikeEnd } from '../bike/use-bike-end';
 import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
-import { Failed, Fetching, Notice } from '../ui/notice';
+import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
-import { words as shared } from '../ui/words';
 import { WheelFacts, wheelLine } from './wheel-facts';
 import { words } from './words';
+import { bikePath, endPath, measurePath } from '../ui/pages';
+import { BikeNotThere } from '../bike/bike-not-there';
 
 /** Picks the motor wheel for an end; those sold for it come first, the others stay in sight. */
 export function ChooseWheelScreen() {
@@ -24,11 +24,7 @@ export function ChooseWheelScreen() {
   const { choose, takeChoiceBack } = useWrites();
   const { record, state, workshop, isPending, refetch } = useBikeEnd(bikeId, end);
   if (!record || !state) {
-    return (
-      <Screen title={shared.loading} backTo={bikePath(bikeId)}>
-        {isPending ? <Fetching /> : <Failed retry={() => void refetch()} />}
-      </Screen>
-    );
+    return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
   }
   const { wheels } = workshop;
   // The chosen one first, then those sold for this end.
@@ -36,7 +32,7 @@ export function ChooseWheelScreen() {
   const sorted = [...wheels].sort((a, b) => rank(a) - rank(b) || a.code.localeCompare(b.code, 'en', { numeric: true }));
   const take = (wheelId: string) => {
     void choose(bikeId, { place: axleAt(end), kind: 'wheel', wheelId });
-    router.navigate(endPath(bikeId, end, 'fit') as never);
+    router.navigate(endPath(bikeId, end, 'fit'));
   };
   const choice = chosenWheel(record.choices, end);
   const deliveredLeft = state.facts.parts.get('washers-delivered.left');
@@ -47,7 +43,7 @@ export function ChooseWheelScreen() {
         <Notice
           title={words.none}
           because={words.noneWhy}
-          action={{ label: words.add, onPress: () => router.navigate('/wheels/new' as never) }}
+          action={{ label: words.add, onPress: () => router.navigate('/wheels/new') }}
         />
       ) : null}
       {sorted.map((wheel) => {

@@ -11,7 +11,8 @@ import { Keypad } from '../measure/keypad';
 import { useTyped } from '../measure/use-typed';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
-import { Failed, Fetching, Notice } from '../ui/notice';
+import { NotThere } from '../ui/not-there';
+import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { useShopUnits } from '../ui/shop-units';
 import { Txt } from '../ui/txt';
@@ -20,6 +21,7 @@ import { kitWords } from './kit-words';
 import { measureFigure } from './measure-figure';
 import { fieldAt, figureText, wheelFields } from './wheel-form';
 import { words } from './words';
+import { wheelPath } from '../ui/pages';
 
 /** A wheel that began as a pattern: one figure after the other, with the keys of the measuring page. */
 export function MeasureWheelScreen() {
@@ -29,23 +31,14 @@ export function MeasureWheelScreen() {
   const [later, setLater] = useState<readonly string[]>([]);
   const wheel = data?.find(({ id }) => id === wheelId);
   if (!wheel) {
-    return (
-      <Screen title={words.title} backTo="/wheels">
-        {data ? (
-          <Notice title={words.gone} to={{ label: words.toCatalogue, path: '/wheels' }} />
-        ) : isPending ? (
-          <Fetching />
-        ) : (
-          <Failed retry={() => void refetch()} />
-        )}
-      </Screen>
-    );
+    const gone = data && { title: words.gone, to: { label: words.toCatalogue, path: '/wheels' as const } };
+    return <NotThere title={words.title} backTo="/wheels" asked={[{ isPending, refetch }]} gone={gone} />;
   }
   const left = wheel.kit?.unmeasured ?? [];
   const [path] = left.filter((item) => !later.includes(item)).concat(later.filter((item) => left.includes(item)));
-  const back = `/wheels/${wheelId}`;
+  const back = wheelPath(wheelId);
   if (path === undefined) {
-    const action = { label: words.measuring.toWheel, onPress: () => router.navigate(back as never) };
+    const action = { label: words.measuring.toWheel, onPress: () => router.navigate(back) };
     return (
       <Screen title={wheel.code} backTo={back}>
         <Notice title={words.measuring.done} because={words.measuring.doneWhy} action={action} />
@@ -93,7 +86,7 @@ function OneFigure({ wheel, path, left, onLater }: { wheel: Wheel; path: string;
   return (
     <Screen
       title={title}
-      backTo={`/wheels/${wheel.id}`}
+      backTo={wheelPath(wheel.id)}
       footer={
         <View className="flex-row gap-2">
           <Button label={words.measuring.later} onPress={onLater} className="w-[124px]" testID="measure-later" />

@@ -10,7 +10,6 @@ import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Choices, Field } from '../ui/field';
-import { Failed, Fetching, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { WheelFacts } from './wheel-facts';
@@ -18,6 +17,8 @@ import { checkWheel, copyFields, numberFields, wheelEntry, wheelFields, type Whe
 import { KitFields } from './kit-fields';
 import { kitWords } from './kit-words';
 import { words } from './words';
+import { likeWheelPath, measureWheelPath } from '../ui/pages';
+import { NotThere } from '../ui/not-there';
 
 /** One wheel of the catalogue, or a new one from own measurements. */
 export function WheelScreen() {
@@ -29,17 +30,8 @@ export function WheelScreen() {
     return <WheelForm key={like ?? 'new'} model={model} />;
   }
   if (!data || !wheel) {
-    return (
-      <Screen title={words.title} backTo="/wheels">
-        {data ? (
-          <Notice title={words.gone} to={{ label: words.toCatalogue, path: '/wheels' }} />
-        ) : isPending ? (
-          <Fetching />
-        ) : (
-          <Failed retry={() => void refetch()} />
-        )}
-      </Screen>
-    );
+    const gone = data && { title: words.gone, to: { label: words.toCatalogue, path: '/wheels' as const } };
+    return <NotThere title={words.title} backTo="/wheels" asked={[{ isPending, refetch }]} gone={gone} />;
   }
   return <WheelForm key={wheel.id} wheel={wheel} />;
 }
@@ -62,7 +54,7 @@ function WheelForm({ wheel, model }: { wheel?: Wheel; model?: Wheel }) {
     const outcome = await putWheel(wheelId, wheelEntry(values, version, wheel ?? model));
     const current = await refusal.settle(outcome);
     if (current) setVersion(current.version);
-    if (outcome.kind !== 'refused') router.navigate('/wheels' as never);
+    if (outcome.kind !== 'refused') router.navigate('/wheels');
   });
   return (
     <Screen
@@ -70,11 +62,7 @@ function WheelForm({ wheel, model }: { wheel?: Wheel; model?: Wheel }) {
       backTo="/wheels"
       action={
         wheel ? (
-          <Button
-            label={words.duplicate}
-            low
-            onPress={() => router.navigate(`/wheels/new?like=${wheel.id}` as never)}
-          />
+          <Button label={words.duplicate} low onPress={() => router.navigate(likeWheelPath(wheel.id))} />
         ) : undefined
       }
       footer={<RoleButton needs="work" label={words.save} look="do" onPress={() => void keep()} />}
@@ -87,7 +75,7 @@ function WheelForm({ wheel, model }: { wheel?: Wheel; model?: Wheel }) {
           <Button
             label={words.measureIt}
             look="do"
-            onPress={() => router.navigate(`/wheels/${wheel.id}/measure` as never)}
+            onPress={() => router.navigate(measureWheelPath(wheel.id))}
             className="self-start"
             testID="measure-wheel"
           />

@@ -14,6 +14,7 @@ import { useWide } from '../ui/use-wide';
 import { kitLine, wheelLine } from './wheel-facts';
 import { WheelsTable } from './wheels-table';
 import { words } from './words';
+import { wheelPath } from '../ui/pages';
 
 /** The catalogue of motor wheels. */
 export function WheelsScreen({ openId }: { openId?: string | undefined }) {
@@ -27,7 +28,7 @@ export function WheelsScreen({ openId }: { openId?: string | undefined }) {
     .filter((wheel) => said(wheel).includes(sought))
     .sort((a, b) => a.code.localeCompare(b.code, 'en', { numeric: true }));
   const wide = useWide();
-  const add = () => router.navigate('/wheels/new' as never);
+  const add = () => router.navigate('/wheels/new');
   return (
     <Screen
       title={words.title}
@@ -40,7 +41,7 @@ export function WheelsScreen({ openId }: { openId?: string | undefined }) {
         <Notice
           title={words.none}
           because={words.noneWhy}
-          action={{ label: words.open, onPress: () => router.navigate('/open' as never) }}
+          action={{ label: words.open, onPress: () => router.navigate('/open') }}
         />
       ) : null}
       {data && data.length > 0 ? (
@@ -61,7 +62,7 @@ export function WheelsScreen({ openId }: { openId?: string | undefined }) {
 
 function Row({ wheel }: { wheel: Wheel }) {
   return (
-    <ToPage to={`/wheels/${wheel.id}`} className="min-h-[64px] justify-center border-b border-rule px-4 py-2">
+    <ToPage to={wheelPath(wheel.id)} className="min-h-[64px] justify-center border-b border-rule px-4 py-2">
       <Txt size="lead" bold>
         {wheel.code}
         <Txt tone="soft">{`  ${words[wheel.soldFor]}`}</Txt>

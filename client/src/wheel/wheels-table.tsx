@@ -6,6 +6,7 @@ import { DataTable, type TableColumn } from '../ui/data-table';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { words } from './words';
+import { wheelPath } from '../ui/pages';
 
 export interface WheelsTableProps {
   wheels: readonly Wheel[];
@@ -101,7 +102,7 @@ const allColumns: TableColumn<Wheel>[] = [
 
 function Code({ wheel }: { wheel: Wheel }) {
   return (
-    <ToPage to={`/wheels/${wheel.id}`} className="min-h-[48px] justify-center">
+    <ToPage to={wheelPath(wheel.id)} className="min-h-[48px] justify-center">
       <Txt size="lead" bold className="underline">
         {wheel.code}
       </Txt>

@@ -1,6 +1,6 @@
 import { fitTwoMotors, type TwoMotorsReport } from '@cricket/core/fit';
 import { isJudged, matchEach, ranked, type MatchInput, type MatchRow, type RefusedKit } from '@cricket/core/match';
-import { activeEnd } from '@cricket/core/choices';
+import { jobState } from '@cricket/core/job';
 import { openFeatures } from '@cricket/core/end-facts';
 import type { End } from '@cricket/core/features';
 import { firstLook, type FirstLook } from '@cricket/core/first-look';
@@ -20,10 +20,8 @@ const fitWorker = {
 
   /** A bike's row for the list: for what has not reached the server yet. */
   summarise(record: BikeRecord, workshop: Workshop): BikeSummary {
-    const core = coreRecord(record);
-    const end = activeEnd(core);
-    const { wheel, next } = endState(core, end, workshop);
-    return { bike: record.bike, end, wheelCode: wheel?.code ?? null, next };
+    const { end, state, next } = jobState(coreRecord(record), workshop);
+    return { bike: record.bike, end, wheelCode: state.wheel?.code ?? null, next };
   },
 
   /** Both ends together, on one battery; null until each has a kit. */

@@ -8,7 +8,7 @@ import type { Feature } from '../features';
 import type { JobEvent } from '../job-events';
 import type { LimitsInput } from '../limits';
 import { axleAt, type End, type Place } from '../model';
-import type { LoggedMinutes } from '../procedure';
+import type { LoggedMinutes, SecondLooks } from '../procedure';
 import { overridesOf } from '../overrides';
 import type { LoosePart, StoreItem, Wheel } from '../parts';
 import { storesFor, type TakenParts } from '../stock';
@@ -47,6 +47,8 @@ export interface Workshop {
   tools?: readonly string[];
   /** The shop's own minutes for each step. */
   logged?: Readonly<Record<string, LoggedMinutes>>;
+  /** Where a second person's word is asked for; nowhere when left out. */
+  secondPerson?: SecondLooks;
 }
 
 /** The one thing to do next with a bike. */
@@ -59,6 +61,20 @@ export type NextAction =
   | { kind: 'stopped'; end: End; wheelCode: string; finding: Finding }
   | { kind: 'accept'; end: End; wheelCode: string; fileMm: number; twoArms: boolean; verdict: 'goes' | 'work' }
   | { kind: 'fit'; end: End; wheelCode: string; left: string[]; right: string[] }
+  /** Ordered, and not here yet. */
+  | { kind: 'awaited'; end: End; wheelCode: string; what: string; count: number }
+  /** The step in hand at the stand: the `at`-th of `of`. */
+  | {
+      kind: 'stand';
+      end: End;
+      wheelCode: string;
+      stepId: string;
+      title: string;
+      at: number;
+      of: number;
+      done: number;
+      waits: 'problem' | 'second-person' | null;
+    }
   /** Back with its rider since then. */
   | { kind: 'care'; end: End; wheelCode: string; since: string };
 

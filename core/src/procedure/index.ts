@@ -30,6 +30,6 @@ export {
   type SensorKind,
 } from './kinds';
 export { procedure, stepDefinitions } from './plan';
-export { isEnded, reasonOfSubstance, saysSomething, stepStates, type StepState } from './states';
+export { isEnded, reasonOfSubstance, saysSomething, stepInHand, stepStates, type StepState } from './states';
 export { jobTime, stepTime, type LoggedMinutes, type TimeEstimate } from './time';
 export { stepFigures } from './step-figures';

@@ -114,3 +114,14 @@ function openBefore({ powered, station }: Step, before: readonly StepState[]): s
     })
     .map(({ step }) => step.id);
 }
+
+/** The step to go on with: the first that is open and waits for nothing, else the first that is not done. */
+export function stepInHand(steps: readonly StepState[]): StepState | null {
+  return (
+    steps.find(({ how, waitsFor }) => how === 'open' && waitsFor.length === 0) ??
+    steps.find(({ awaitsSecond }) => awaitsSecond) ??
+    steps.find(({ how }) => how === 'problem') ??
+    steps.find((state) => !isEnded(state)) ??
+    null
+  );
+}

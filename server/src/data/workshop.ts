@@ -20,10 +20,10 @@ export async function shopSettings(source: DataSource | EntityManager): Promise<
 
 /** Everything of the workshop that a fit depends on. */
 export async function workshopOf(source: DataSource | EntityManager): Promise<Workshop> {
-  const [wheels, stores, { limits, tools }] = [
+  const [wheels, stores, { limits, tools, secondPerson }] = [
     await allWheels(source),
     await allStores(source),
     await shopSettings(source),
   ];
-  return { wheels, stores, limits, tools };
+  return { wheels, stores, limits, tools, ...(secondPerson && { secondPerson }) };
 }

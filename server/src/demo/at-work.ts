@@ -1,4 +1,5 @@
 import { coreRecord } from '@cricket/contract/core-record';
+import type { BikeRecord } from '@cricket/contract/shapes';
 import { jobOf } from '@cricket/core/job';
 import { jobEventSchemaVersion } from '@cricket/core/job-events';
 import { axleAt } from '@cricket/core/model';
@@ -115,7 +116,8 @@ export async function journalOf(manager: EntityManager, { bikeId, number }: Writ
   const { bike, readings, choices, acceptances, orders, events, photos } = await bikeRecord(manager, bikeId);
   const rows = [
     { at: bike.createdAt, personId: null, action: 'bike-in', subject: 'bike', subjectId: bikeId, after: bike },
-    ...readings.map((item) => row(item.takenAt, 'reading', 'reading', item)),
+    ...takenIn(bike, readings),
+    ...readings.filter(({ place }) => place !== 'bike').map((item) => row(item.takenAt, 'reading', 'reading', item)),
     ...choices.map((item) => row(item.chosenAt, `choice-${item.kind}`, 'choice', item)),
     ...acceptances.map(({ input: _, result: __, ...item }) =>
       row(item.acceptedAt, `${item.kind}-accepted`, 'acceptance', item),
@@ -137,6 +139,14 @@ export async function journalOf(manager: EntityManager, { bikeId, number }: Writ
       before: null,
     })) as never,
   );
+}
+
+/** What was told at take-in is one write. */
+function takenIn({ id, facts }: BikeRecord['bike'], readings: BikeRecord['readings']) {
+  const [first] = readings.filter(({ place }) => place === 'bike');
+  if (!first) return [];
+  const { takenAt: at, personId } = first;
+  return [{ at, personId, action: 'taken-in', subject: 'take-in', subjectId: id, after: facts }];
 }
 
 function row(at: string, action: string, subject: string, after: { id: string; personId: string | null }) {

@@ -2,8 +2,8 @@ import { createHash } from 'node:crypto';
 
 import { coreRecord } from '@cricket/contract/core-record';
 import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
-import { endState, type BikeRecord as CoreRecord, type Workshop } from '@cricket/core/next-action';
-import { activeEnd } from '@cricket/core/choices';
+import { jobState, type JobRecord } from '@cricket/core/job';
+import type { Workshop } from '@cricket/core/next-action';
 
 import { Latest } from '../kept/latest';
 
@@ -36,12 +36,13 @@ function workshopStamp(workshop: Workshop): string {
 }
 
 /** Everything of a bike that its summary reads: all is only ever added or withdrawn. */
-function recordStamp({ bike, readings, choices, acceptances, events }: BikeRecord): string {
+function recordStamp({ bike, readings, choices, acceptances, orders, events }: BikeRecord): string {
   return [
     bike.version,
     addedAndWithdrawn(readings),
     addedAndWithdrawn(choices),
     acceptances.length,
+    orders.map(({ version }) => version).join('.'),
     addedAndWithdrawn(events),
   ].join(' ');
 }
@@ -51,13 +52,11 @@ function addedAndWithdrawn(rows: readonly { withdrawnAt?: string | null | undefi
 }
 
 function summarise(record: BikeRecord, workshop: Workshop): BikeSummary {
-  const facts = coreRecord(record);
-  const end = activeEnd(facts);
-  const state = endState(facts, end, workshop);
-  return { bike: record.bike, end, wheelCode: state.wheel?.code ?? null, next: state.next };
+  const { end, state, next } = jobState(coreRecord(record), workshop);
+  return { bike: record.bike, end, wheelCode: state.wheel?.code ?? null, next };
 }
 
 /** What the fit depends on, as if nothing had been accepted yet. */
-export function withoutStacks(record: BikeRecord): CoreRecord {
+export function withoutStacks(record: BikeRecord): JobRecord {
   return { ...coreRecord(record), stacks: [] };
 }

@@ -1,3 +1,1 @@
-import { lazily } from '../../../src/frame/lazily';
-
-export default lazily(({ BikeLayout }) => BikeLayout);
+export { BikeLayout as default } from '../../../src/frame/layouts';

@@ -1,0 +1,70 @@
+import type { End } from '@cricket/core/model';
+
+/** An address that one of the functions here has put together: no other text leads anywhere. */
+export type MadePage = string & { readonly madeBy: 'pages' };
+
+/** Pages that need nothing to be found. */
+export const fixedPages = [
+  '/',
+  '/bikes/new',
+  '/stores',
+  '/stores/new',
+  '/wheels',
+  '/wheels/new',
+  '/files',
+  '/open',
+  '/limits',
+  '/units',
+  '/people',
+  '/shop',
+] as const;
+
+/** Where a link may lead. The router takes nothing else. */
+export type Page = (typeof fixedPages)[number] | MadePage;
+
+/** Pages of an end, in the order of the work. */
+export const stations = [
+  'measure',
+  'match',
+  'wheel',
+  'kit',
+  'order',
+  'fit',
+  'lock',
+  'gears',
+  'lacing',
+  'truing',
+  'stack',
+  'template',
+] as const;
+export type Station = (typeof stations)[number];
+
+/** What is asked of a page beside its path; what is undefined is left out. */
+function withQuery(path: string, query: Readonly<Record<string, string | undefined>> = {}): MadePage {
+  const given = Object.entries(query).flatMap(([name, value]) =>
+    value === undefined ? [] : [`${name}=${encodeURIComponent(value)}`],
+  );
+  return `${path}${given.length > 0 ? `?${given.join('&')}` : ''}` as MadePage;
+}
+
+export const bikePath = (bikeId: string) => withQuery(`/bikes/${bikeId}`);
+export const editBikePath = (bikeId: string) => withQuery(`/bikes/${bikeId}/edit`);
+export const takeInPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/take-in`);
+export const standPath = (bikeId: string, stepId?: string) => withQuery(`/bikes/${bikeId}/stand`, { step: stepId });
+export const secondLookPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/stand`, { look: 'second' });
+export const claimPath = (bikeId: string, end: End) => withQuery(`/bikes/${bikeId}/claim`, { end });
+export const putBackPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/put-back`);
+export const journalPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/journal`);
+export const bothPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/both`);
+export const endPath = (bikeId: string, end: End, station: Station) => withQuery(`/bikes/${bikeId}/${end}/${station}`);
+export const measurePath = (bikeId: string, end: End, featureId?: string) =>
+  withQuery(`/bikes/${bikeId}/${end}/measure`, { feature: featureId });
+/** The few readings of a first look, one after another; then the kits so far. */
+export const firstLookPath = (bikeId: string, end: End, featureId?: string) =>
+  withQuery(`/bikes/${bikeId}/${end}/measure`, { look: 'first', feature: featureId });
+export const wheelPath = (wheelId: string) => withQuery(`/wheels/${wheelId}`);
+export const measureWheelPath = (wheelId: string) => withQuery(`/wheels/${wheelId}/measure`);
+/** A new line like this one. */
+export const likeWheelPath = (wheelId: string) => withQuery('/wheels/new', { like: wheelId });
+export const storeItemPath = (itemId: string) => withQuery(`/stores/${itemId}`);
+export const likeStoreItemPath = (itemId: string) => withQuery('/stores/new', { like: itemId });

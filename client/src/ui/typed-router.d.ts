@@ -1,0 +1,9 @@
+import type { Page } from './pages';
+
+declare module 'expo-router' {
+  namespace ExpoRouter {
+    interface __routes {
+      href: Page;
+    }
+  }
+}

@@ -223,6 +223,8 @@ export interface ShopSettings {
   units?: Units | undefined;
   /** Three letters of a currency; figures without a name when left out. */
   currency?: string | undefined;
+  /** By its IANA name, such as Etc/UTC; that of the server's machine when left out. */
+  timeZone?: string | undefined;
   /** 0 Sunday, 1 Monday, 6 Saturday; Monday when left out. */
   weekStartsOn?: 0 | 1 | 6 | undefined;
   version: number;

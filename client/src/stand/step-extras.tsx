@@ -4,8 +4,9 @@ import type { EndState } from '@cricket/core/next-action';
 import type { EndJob, JobFacts } from '@cricket/core/procedure';
 import { putBack } from '@cricket/core/put-back';
 import { axleAt } from '@cricket/core/model';
+import type { ReactNode } from 'react';
 
-import { useWrites } from '../data/use-writes';
+import { useWrites, type Writes } from '../data/use-writes';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { AsFitted } from './as-fitted';
@@ -24,22 +25,64 @@ export interface StepExtrasProps {
   job: JobFacts;
   end: EndJob;
   state: EndState;
-  /** The step's id without its end. */
-  base: string;
   values: CheckValues;
   limits: LimitsInput | undefined;
   onGo: (stepId: string) => void;
+  writes: Writes;
 }
 
 /** Nothing was recorded of either side. */
 const neverStripped = { left: null, right: null };
 
-/** What some steps have besides their checks: what is found goes into the record and into the fit. */
-export function StepExtras({ record, job, end, state, base, values, limits, onGo }: StepExtrasProps) {
-  const { addEvent } = useWrites();
-  const bikeId = record.bike.id;
-  const toFit = <StepLink label={words.changeWashers} path={endPath(bikeId, end.end, 'fit')} />;
-  const asFound = (
+/** What some steps have besides their checks: what is found goes into the record and into the fit. By the step's id. */
+export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => ReactNode>> = {
+  'inside-washers': ({ record, end, state, values }) => (
+    <>
+      <AsFitted record={record} state={state} values={values} />
+      <ToWashers bikeId={record.bike.id} end={end} />
+    </>
+  ),
+  middle: foundAndWashers,
+  'seat-again': foundAndWashers,
+  'running-clearance': foundAndWashers,
+  'rotor-spin': found,
+  'axle-tight': ({ end, state, values }) => <AsReached end={end} fit={state.fit} values={values} />,
+  retorque: ({ end, state, values }) => <AsReached end={end} fit={state.fit} values={values} />,
+  'came-off': ({ record, end, writes }) => (
+    <OffAxlePanel
+      recorded={putBack(record.events).ends.find((each) => each.end === end.end)?.sides ?? neverStripped}
+      onRecord={(side, parts) => void writes.addEvent(record.bike.id, 'came-off', axleAt(end.end), { side, parts })}
+    />
+  ),
+  'as-delivered': ({ record, end }) =>
+    (['left', 'right'] as const).map((side) => (
+      <StepLink
+        key={side}
+        label={words.writeDelivered[side]}
+        path={measurePath(record.bike.id, end.end, `washers-delivered.${side}`)}
+      />
+    )),
+  'hub-measure': ({ state }) => <StepLink label={words.parcel.differsWhat} path={wheelPath(state.wheel!.id)} />,
+  'parcel-count': ({ record, end, state, values, writes }) => (
+    <ParcelPanel
+      record={record}
+      end={end}
+      wheelId={state.wheel!.id}
+      values={values}
+      onRecord={(data) => void writes.addEvent(record.bike.id, 'received', axleAt(end.end), data)}
+    />
+  ),
+  'parts-fate': ({ record, job, writes }) => (
+    <FatesPanel
+      record={record}
+      ends={job.ends}
+      onRecord={(at, data) => void writes.addEvent(record.bike.id, 'kit-parts', axleAt(at), data)}
+    />
+  ),
+};
+
+function found({ record, end, state, values, limits, onGo }: StepExtrasProps): ReactNode {
+  return (
     <AsFound
       record={record}
       state={state}
@@ -49,66 +92,25 @@ export function StepExtras({ record, job, end, state, base, values, limits, onGo
       onWashers={() => onGo(`inside-washers.${end.end}`)}
     />
   );
-  switch (base) {
-    case 'inside-washers':
-      return (
-        <>
-          <AsFitted record={record} state={state} values={values} />
-          {toFit}
-        </>
-      );
-    case 'middle':
-    case 'seat-again':
-    case 'running-clearance':
-      return (
-        <>
-          {asFound}
-          {toFit}
-        </>
-      );
-    case 'rotor-spin':
-      return asFound;
-    case 'axle-tight':
-    case 'retorque':
-      return <AsReached end={end} fit={state.fit} values={values} />;
-    case 'came-off':
-      return (
-        <OffAxlePanel
-          recorded={putBack(record.events).ends.find((each) => each.end === end.end)?.sides ?? neverStripped}
-          onRecord={(side, parts) => void addEvent(bikeId, 'came-off', axleAt(end.end), { side, parts })}
-        />
-      );
-    case 'as-delivered':
-      return (['left', 'right'] as const).map((side) => (
-        <StepLink
-          key={side}
-          label={words.writeDelivered[side]}
-          path={measurePath(bikeId, end.end, `washers-delivered.${side}`)}
-        />
-      ));
-    case 'hub-measure':
-      return <StepLink label={words.parcel.differsWhat} path={wheelPath(state.wheel!.id)} />;
-    case 'parcel-count':
-      return (
-        <ParcelPanel
-          record={record}
-          end={end}
-          wheelId={state.wheel!.id}
-          values={values}
-          onRecord={(data) => void addEvent(bikeId, 'received', axleAt(end.end), data)}
-        />
-      );
-    case 'parts-fate':
-      return (
-        <FatesPanel
-          record={record}
-          ends={job.ends}
-          onRecord={(at, data) => void addEvent(bikeId, 'kit-parts', axleAt(at), data)}
-        />
-      );
-    default:
-      return null;
-  }
+}
+
+function foundAndWashers(props: StepExtrasProps): ReactNode {
+  return (
+    <>
+      {found(props)}
+      <ToWashers bikeId={props.record.bike.id} end={props.end} />
+    </>
+  );
+}
+
+/** The extras of one step; nothing where it has none. */
+export function StepExtras({ base, ...props }: Omit<StepExtrasProps, 'writes'> & { base: string }) {
+  const writes = useWrites();
+  return stepExtras[base]?.({ ...props, writes }) ?? null;
+}
+
+function ToWashers({ bikeId, end }: { bikeId: string; end: EndJob }) {
+  return <StepLink label={words.changeWashers} path={endPath(bikeId, end.end, 'fit')} />;
 }
 
 /** Leads to another page that the step needs. */

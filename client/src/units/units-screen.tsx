@@ -1,4 +1,5 @@
 import type { ShopSettings } from '@cricket/contract/shapes';
+import { isTimeZone } from '@cricket/core/shop-settings';
 import { isCurrency } from '@cricket/core/units';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -16,7 +17,7 @@ import { Txt } from '../ui/txt';
 import { UnitsByKind, UnitSet } from './units-panel';
 import { words } from './words';
 
-/** What the shop reads and types in: units, currency, the week. */
+/** What the shop reads and types in: units, currency, its clock, the week. */
 export function UnitsScreen() {
   const { data: settings, isPending, refetch } = useShopSettings();
   const { own } = useMay();
@@ -29,6 +30,7 @@ export function UnitsScreen() {
             <UnitSet settings={settings} />
             <UnitsByKind settings={settings} />
             <Currency settings={settings} />
+            <Zone settings={settings} />
             <Week settings={settings} />
           </>
         ) : settings ? (
@@ -44,32 +46,79 @@ export function UnitsScreen() {
 }
 
 function Currency({ settings }: { settings: ShopSettings }) {
+  return (
+    <Worded
+      settings={settings}
+      name="currency"
+      label={words.currency}
+      hint={words.currencyHint}
+      read={(text) => text.trim().toUpperCase()}
+      holds={isCurrency}
+      bad={words.badCurrency}
+      keep={words.keepCurrency}
+      maxLength={3}
+    />
+  );
+}
+
+function Zone({ settings }: { settings: ShopSettings }) {
+  const own = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  return (
+    <Worded
+      settings={settings}
+      name="timeZone"
+      label={words.timeZone}
+      hint={words.timeZoneHint(own)}
+      read={(text) => text.trim()}
+      holds={isTimeZone}
+      bad={words.badTimeZone}
+      keep={words.keepTimeZone}
+      maxLength={60}
+    />
+  );
+}
+
+interface WordedProps {
+  settings: ShopSettings;
+  name: 'currency' | 'timeZone';
+  label: string;
+  hint: string;
+  /** What is meant by what is typed. */
+  read: (text: string) => string;
+  holds: (value: string) => boolean;
+  bad: (text: string) => string;
+  keep: string;
+  maxLength: number;
+}
+
+/** A setting that is one word, or none: what does not hold is named and stays. */
+function Worded({ settings, name, label, hint, read, holds, bad, keep, maxLength }: WordedProps) {
   const { putSettings } = useWrites();
   const refusal = useRefusal<ShopSettings>();
-  const [text, setText] = useState(settings.currency ?? '');
+  const [text, setText] = useState(settings[name] ?? '');
   const [wrong, setWrong] = useState(false);
-  const code = text.trim().toUpperCase();
-  const keep = async () => {
-    if (code !== '' && !isCurrency(code)) return setWrong(true);
-    await refusal.settle(await putSettings({ ...settings, currency: code === '' ? undefined : code }));
+  const value = read(text);
+  const send = async () => {
+    if (value !== '' && !holds(value)) return setWrong(true);
+    await refusal.settle(await putSettings({ ...settings, [name]: value === '' ? undefined : value }));
   };
   return (
     <View className="gap-2">
       <TextLine
-        label={words.currency}
-        hint={words.currencyHint}
+        label={label}
+        hint={hint}
         value={text}
         onChange={(next) => {
           setText(next);
           setWrong(false);
         }}
-        onEnter={() => void keep()}
-        maxLength={3}
-        testID="currency"
+        onEnter={() => void send()}
+        maxLength={maxLength}
+        testID={name}
       />
       {wrong ? (
         <Txt role="alert" tone="stop" bold>
-          {words.badCurrency(text)}
+          {bad(text)}
         </Txt>
       ) : null}
       {refusal.messages.map((message) => (
@@ -77,8 +126,8 @@ function Currency({ settings }: { settings: ShopSettings }) {
           {message}
         </Txt>
       ))}
-      {code === (settings.currency ?? '') ? null : (
-        <Button label={words.keepCurrency} onPress={() => void keep()} className="self-start" testID="keep-currency" />
+      {value === (settings[name] ?? '') ? null : (
+        <Button label={keep} onPress={() => void send()} className="self-start" testID={`keep-${name}`} />
       )}
     </View>
   );

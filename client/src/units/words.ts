@@ -16,6 +16,11 @@ export const words = {
   currencyHint: 'such as EUR; empty: figures without a name',
   badCurrency: (text: string) => `"${text}" is no currency; write its three letters, such as EUR, or leave it empty.`,
   keepCurrency: 'Keep the currency',
+  timeZone: 'Time zone of the shop, for what is printed',
+  timeZoneHint: (own: string) => `such as ${own}; empty: that of the server`,
+  badTimeZone: (text: string) =>
+    `"${text}" is no time zone that is known here; leave it empty or write one as it is listed.`,
+  keepTimeZone: 'Keep the time zone',
   week: 'A week begins on',
   days: { '1': 'Monday', '0': 'Sunday', '6': 'Saturday' },
   own: 'The owner sets them.',

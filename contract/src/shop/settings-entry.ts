@@ -2,7 +2,7 @@ import { Amount, Items, Nested, OneOf, Optional, Text, Whole } from '@cricket/co
 import { LawClass } from '@cricket/core/law';
 import { OwnLimits } from '@cricket/core/limits';
 import { secondLooks } from '@cricket/core/procedure';
-import { Currency, ShopUnits, WeekStart } from '@cricket/core/shop-settings';
+import { Currency, ShopUnits, TimeZone, WeekStart } from '@cricket/core/shop-settings';
 
 /** What a workshop sets for itself, with the version that was read. */
 export class SettingsEntry {
@@ -13,6 +13,7 @@ export class SettingsEntry {
   @Optional() @OneOf(secondLooks) secondPerson?: (typeof secondLooks)[number];
   @Optional() @Nested(() => ShopUnits) units?: ShopUnits;
   @Optional() @Currency() currency?: string;
+  @Optional() @TimeZone() timeZone?: string;
   @Optional() @WeekStart() weekStartsOn?: 0 | 1 | 6;
   @Whole(0, 1_000_000) version!: number;
 }

@@ -6,7 +6,6 @@ import {
   endFit,
   outsideChoices,
   stackInput,
-  tabFindings,
   tabsInside,
   tabWays,
   type EndFit,
@@ -21,24 +20,22 @@ import { withLimits } from '../limits';
 import { withOverrides } from '../overrides';
 import type { SlotFitResult } from '../slot-fit';
 import { torqueHolds, torqueReaction } from '../torque-reaction';
-import { finding, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
+import { finding, worstFirst, worstOf, type Verdict } from '../verdict';
 import { adapted, type Adapted } from './adapter';
-import { armFindings, armParts, armsAt, armSets } from './arms';
-import { plugFindings } from './cable';
-import { checksWith, kitFindings, lawOf, takeInFindings } from './checks';
-import type { FitArea, FitFinding, FitInput, FitReport } from './contract';
-import { extraFindings, extraParts } from './extras';
-import { cadenceFindings, clusterFindings, gearsWith, hubFindings } from './gears';
+import { armParts, armsAt, armSets } from './arms';
+import { checksWith } from './checks';
+import type { FitFinding, FitInput, FitReport } from './contract';
+import { extraParts } from './extras';
+import { gearsWith } from './gears';
+import { judgedBy, type Solved } from './judges';
 import { nextReadings } from './measure-next';
 import { planMinutes } from './plan-minutes';
-import { brakeFacts, rotorWith, shimRules, spokesOpen, type BrakeFacts } from './rotor';
-import { coverRoom, tyreRoom } from './room';
-import { packJudged, withPack } from './pack';
+import { brakeFacts, rotorWith, shimRules, type BrakeFacts } from './rotor';
+import { withPack } from './pack';
 import { leftOverParts, shoppingList, totals } from './shopping';
 import { toolNeeds } from './tools';
-import { asRoughAs, kitTorque, motorFindings, torqueInput } from './torque';
-import { trackFinding, tyreWith } from './tyre';
-import { wheelSizeFindings } from './wheel-size';
+import { kitTorque, torqueInput } from './torque';
+import { tyreWith } from './tyre';
 
 /**
  * Everything of one kit at one end of one bike, solved jointly before anything is ordered.
@@ -233,7 +230,6 @@ function report(
   adapter: EndAdapterResult | null,
 ): FitReport {
   const { facts, wheel } = input;
-  const { twoArms } = axle;
   const carbon = isCarbon(facts);
   const best = axle.stack?.stacks[0] ?? null;
   const torqueData =
@@ -244,34 +240,20 @@ function report(
   const tyre = tyreWith(input);
   const checks = checksWith(input, axle, motor);
   const arms = chosen.arms && { ...chosen.arms, chosen: chosen.placements };
-  const findings = worstFirst([
-    ...areas('axle', axle.findings),
-    ...areas('axle', adapter?.findings),
-    ...(carbon
-      ? []
-      : [
-          ...areas('torque', motorFindings(input, motor)),
-          ...areas('torque', asRoughAs(motor, torque?.findings)),
-          ...areas('axle', axle.stack ? tabsJudged(input, axle, motor) : []),
-          ...areas('arms', armFindings(chosen.arms, chosen.placements, twoArms)),
-          ...areas('brake', rotor?.findings),
-          ...areas('brake', spokesOpen(input, chosen.brake)),
-          ...areas('brake', trackOnce(input, tyre?.result?.findings)),
-          ...areas('gears', [
-            ...(gears?.findings.filter(({ id }) => id !== 'hub-lost') ?? []),
-            ...clusterFindings(input),
-            ...hubFindings(input),
-            ...cadenceFindings(input),
-          ]),
-          ...areas('tyre', [...(tyre?.result?.findings ?? []), ...(tyre?.findings ?? []), ...tyreRoom(input, tyre)]),
-          ...areas('end', [coverRoom(input, axle)]),
-          ...areas('cable', plugFindings(input, axle)),
-          ...areas('end', extraFindings(facts, wheel.axle.threadMm)),
-          ...areas('bike', [...(checks?.findings ?? []), ...takeInFindings(input)]),
-          ...areas('law', lawOf(input)),
-          ...areas('kit', [...wheelSizeFindings(input), ...kitFindings(input), ...packJudged(input)]),
-        ]),
-  ]) as FitFinding[];
+  const solved: Solved = {
+    input,
+    axle,
+    adapter,
+    motor,
+    torque,
+    arms: { found: chosen.arms, chosen: chosen.placements },
+    brake: chosen.brake,
+    rotor,
+    gears,
+    tyre,
+    checks,
+  };
+  const findings = worstFirst(judgedBy(solved, !carbon)) as FitFinding[];
   const parts = { ...axle, findings, rotor, arms, gears };
   const shopping = carbon ? [] : shoppingList(input, parts, tyre);
   const tools = carbon ? [] : toolNeeds(input, parts);
@@ -279,7 +261,7 @@ function report(
     shopping,
     tools.reduce((sum, { cost }) => sum + cost, 0),
   );
-  const judged = [...findings, ...areas('cost', budgetFinding(input, sums.cost))];
+  const judged = [...findings, ...budgetFinding(input, sums.cost)];
   const all = worstFirst(withOverrides(judged, input.overrides)) as FitFinding[];
   return {
     ...axle,
@@ -304,33 +286,18 @@ function report(
   };
 }
 
-function tabsJudged({ facts, limits }: FitInput, { tabs, stack }: EndFit, motor: MotorTorqueResult | null): Finding[] {
-  // What has no stack says what must be bought.
-  if (facts.kind === 'closed' || !stack?.stacks.length) return [];
-  return tabFindings(tabs, motor?.peakTorqueNm ?? null, withLimits(limits));
-}
-
-function areas(area: FitArea, findings: readonly Finding[] | undefined): FitFinding[] {
-  return (findings ?? []).map((item) => ({ ...item, area }));
-}
-
-/** A rim without track is said once: by the tyre's judgement when there is one. */
-function trackOnce(input: FitInput, tyreFindings: readonly Finding[] | undefined): Finding[] {
-  return tyreFindings?.some(({ id }) => id === 'brake-track') ? [] : trackFinding(input);
-}
-
-function budgetFinding({ bike }: FitInput, cost: number): Finding[] {
+/** Money is judged last: what a fit costs follows from what every other judge says. */
+function budgetFinding({ bike }: FitInput, cost: number): FitFinding[] {
   if (bike.budget === undefined) return [];
   const over = cost > bike.budget;
-  return [
-    finding(
-      'budget',
-      over ? 'work' : 'goes',
-      over
-        ? `Kit, battery, parts and tools come to ${cost}; the budget is ${bike.budget}.`
-        : `Kit, battery, parts and tools come to ${cost}, within the budget of ${bike.budget}.`,
-      { measured: cost, limit: bike.budget, margin: bike.budget - cost, unit: '' },
-      over ? ['Ask the rider, or take a smaller kit or pack.'] : [],
-    ),
-  ];
+  const item = finding(
+    'budget',
+    over ? 'work' : 'goes',
+    over
+      ? `Kit, battery, parts and tools come to ${cost}; the budget is ${bike.budget}.`
+      : `Kit, battery, parts and tools come to ${cost}, within the budget of ${bike.budget}.`,
+    { measured: cost, limit: bike.budget, margin: bike.budget - cost, unit: '' },
+    over ? ['Ask the rider, or take a smaller kit or pack.'] : [],
+  );
+  return [{ ...item, area: 'cost' }];
 }

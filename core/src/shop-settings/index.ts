@@ -1,2 +1,2 @@
 /** Contracts of what a shop sets for itself. */
-export { Currency, ShopUnits, WeekStart } from './shop-settings';
+export { Currency, isTimeZone, ShopUnits, TimeZone, WeekStart } from './shop-settings';

@@ -14,6 +14,23 @@ export class ShopUnits implements Units {
 export const Currency = (): RuleDecorator =>
   Checked(Text(3), isCurrency, 'the three letters of a currency in capitals, such as EUR');
 
+/**
+ * Whether there is a time zone of this name.
+ *
+ * @example isTimeZone('Etc/UTC') // true
+ */
+export function isTimeZone(name: string): boolean {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: name }).resolvedOptions().timeZone !== '';
+  } catch (error) {
+    if (error instanceof RangeError) return false;
+    throw error;
+  }
+}
+
+/** Whose clock a shop goes by. */
+export const TimeZone = (): RuleDecorator => Checked(Text(60), isTimeZone, 'the name of a time zone, such as Etc/UTC');
+
 /** With which day a week begins, as dates count them. */
 export const WeekStart = (): RuleDecorator =>
   Checked(Whole(0, 6), (day) => day === 0 || day === 1 || day === 6, 'one of 0 (Sunday), 1 (Monday), 6 (Saturday)');

@@ -1,20 +1,14 @@
 import { coreRecord, heldStacks } from '@cricket/contract/core-record';
-import type { BikeRecord, StackAcceptance } from '@cricket/contract/shapes';
+import type { BikeRecord, ShopSettings, StackAcceptance } from '@cricket/contract/shapes';
 import { activeEnd } from '@cricket/core/choices';
 import type { EndState, Workshop } from '@cricket/core/next-action';
 import { jobOf } from '@cricket/core/job';
-import {
-  procedure,
-  stepStates,
-  stepFigures,
-  type JobFacts,
-  type SecondLooks,
-  type StepState,
-} from '@cricket/core/procedure';
+import { procedure, stepStates, stepFigures, type JobFacts, type StepState } from '@cricket/core/procedure';
 import { axleAt, type End } from '@cricket/core/model';
 import { defaultUnits, type Units } from '@cricket/core/units';
 
 import { endStatesOf } from '../fit/kept-states';
+import { machineTimeZone } from './paper-date';
 
 /** A job as its sheets show it. */
 export interface JobData {
@@ -25,6 +19,8 @@ export interface JobData {
   steps: StepState[];
   /** What the shop reads in. */
   units: Units;
+  /** Whose clock the paper goes by. */
+  timeZone: string;
 }
 
 /** Puts a job together from what is stored, as the stand does. */
@@ -34,13 +30,14 @@ export function jobData(
   {
     secondPerson = 'none',
     units = defaultUnits,
-  }: { secondPerson?: SecondLooks | undefined; units?: Units | undefined },
+    timeZone = machineTimeZone(),
+  }: Pick<Partial<ShopSettings>, 'secondPerson' | 'units' | 'timeZone'>,
 ): JobData {
   const facts = coreRecord(record);
   const states = endStatesOf(record, workshop);
   const job = jobOf(record.bike.facts, states, activeEnd(facts), { secondPerson }, workshop.limits);
   const steps = job ? stepStates(procedure(job, stepFigures(workshop.limits)), record.events) : [];
-  return { record, states, job, steps, units };
+  return { record, states, job, steps, units, timeZone };
 }
 
 /** The same job with steps and torques as they were when its stacks were taken, whatever was changed since. */

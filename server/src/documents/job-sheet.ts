@@ -10,6 +10,7 @@ import type { Content, TableCell } from 'pdfmake/interfaces';
 
 import { axleSvg } from './axle-svg';
 import { takenAt, type JobData } from './job-data';
+import { paperDate } from './paper-date';
 import { pdfOf } from './pdf';
 
 const verdicts = { goes: 'Goes', work: 'Goes after work', stop: 'Stop', unknown: 'Not measured yet' } as const;
@@ -36,7 +37,7 @@ export function jobSheet(data: JobData, shop: Shop, address: string, printedAt: 
   return pdfOf({
     info: { title: `${bike.tag} job sheet` },
     content: [
-      heading(`${bike.tag}  ${bike.name}`, shop, address, printedAt),
+      heading(data, shop, address, printedAt),
       ...fromFile(data),
       ...(['front', 'rear'] as const).flatMap((end) => unfitNow(data, end)),
       ...(job ? job.ends.flatMap((end) => endPart(data, end)) : [{ text: 'No kit is taken for either end yet.' }]),
@@ -73,11 +74,11 @@ export function stackCard(
   return pdfOf({
     info: { title: `${bike.tag} ${end.end} stack` },
     content: [
-      heading(`${bike.tag}  ${bike.name}`, shop, address, printedAt),
+      heading(data, shop, address, printedAt),
       ...(taken.imported ? fromFile(data) : []),
       ...unfitNow(data, end.end),
       { text: `${end.end === 'front' ? 'Front' : 'Rear'} axle, ${input.wheel.code}`, style: 'part' },
-      { text: `${verdicts[result.verdict]}. Taken ${dateOf(taken.acceptedAt)} by ${taken.person}.` },
+      { text: `${verdicts[result.verdict]}. Taken ${paperDate(taken.acceptedAt, data.timeZone)} by ${taken.person}.` },
       { svg: axleSvg(end, 515), margin: [0, 6, 0, 0] },
       {
         columns: [
@@ -115,13 +116,13 @@ const outsideWords = {
   arm: 'arm',
 } as const;
 
-function heading(title: string, shop: Shop, address: string, printedAt: Date): Content {
+function heading({ record: { bike }, timeZone }: JobData, shop: Shop, address: string, printedAt: Date): Content {
   return {
     columns: [
       {
         stack: [
-          { text: title, style: 'title' },
-          { text: `${shop.name} · printed ${dateOf(printedAt.toISOString())}`, style: 'small' },
+          { text: `${bike.tag}  ${bike.name}`, style: 'title' },
+          { text: `${shop.name} · printed ${paperDate(printedAt.toISOString(), timeZone)}`, style: 'small' },
         ],
       },
       { qr: address, fit: 74, width: 80, foreground: '#23271F' },
@@ -129,7 +130,7 @@ function heading(title: string, shop: Shop, address: string, printedAt: Date): C
   };
 }
 
-function endPart({ states, record, units }: JobData, end: EndJob): Content[] {
+function endPart({ states, record, units, timeZone }: JobData, end: EndJob): Content[] {
   const { fit } = states[end.end];
   if (!fit) return [];
   const taken = takenAt(record, end.end);
@@ -141,7 +142,11 @@ function endPart({ states, record, units }: JobData, end: EndJob): Content[] {
   return [
     { text: `${end.end === 'front' ? 'Front' : 'Rear'} end: ${end.code}`, style: 'part' },
     { text: `${verdicts[verdict]}${torque}. ${nutLine(end, units)}`, bold: true },
-    { text: taken ? `Stack taken ${dateOf(taken.acceptedAt)} by ${taken.person}.` : 'No stack is taken yet.' },
+    {
+      text: taken
+        ? `Stack taken ${paperDate(taken.acceptedAt, timeZone)} by ${taken.person}.`
+        : 'No stack is taken yet.',
+    },
     ...judgedAnew(taken, fit),
     ...(taken && !planned
       ? [{ text: 'Steps and torques are today’s: this stack was taken before they were kept.' }]
@@ -286,9 +291,4 @@ function signatures(): Content {
     ],
   });
   return { columns: [line('Installer, date'), line('Second person or rider, date')], margin: [0, 18, 0, 0] };
-}
-
-/** Day and time without words, so that no locale is needed: 2026-03-02 09:30. */
-function dateOf(iso: string): string {
-  return `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;
 }

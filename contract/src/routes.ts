@@ -5,6 +5,7 @@ export const routes = {
   bikes: '/api/bikes',
   bike: (bikeId: string) => `/api/bikes/${bikeId}`,
   bikeWithdrawal: (bikeId: string) => `/api/bikes/${bikeId}/withdrawal`,
+  bikeReturn: (bikeId: string) => `/api/bikes/${bikeId}/return`,
   bikeJournal: (bikeId: string) => `/api/bikes/${bikeId}/journal`,
   fact: (bikeId: string, kind: FactKind, id: string) => `/api/bikes/${bikeId}/${factResources[kind].path}/${id}`,
   factWithdrawal: (bikeId: string, kind: FactKind, id: string) =>

@@ -64,6 +64,21 @@ test('a bike is found by its name', async ({ page, shop }) => {
   await expect(page.getByText('No bike in the shop is called "zeppelin".')).toBeVisible();
 });
 
+test('a bike that was taken out is found by its name, and comes back', async ({ page, shop }) => {
+  const tourer = `${shop.url}/bikes/00000003-0000-4000-8000-000000000004`;
+  await page.goto(`${tourer}/edit`);
+  await page.getByRole('button', { name: 'Take out of the shop' }).click();
+  await page.getByRole('button', { name: 'Take out? Nothing is deleted.' }).click();
+  await expect(page.getByText('MQ-31')).toBeVisible();
+  await expect(page.getByText('MQ-35')).toHaveCount(0);
+  await page.getByTestId('find-bike').fill('tourer');
+  await page.getByText(/Drop-bar tourer .* taken out of the shop/).click();
+  await page.getByTestId('bring-back').click();
+  await expect(page.getByTestId('go-on')).toBeVisible();
+  await page.goto(shop.url);
+  await expect(page.getByText('MQ-35')).toBeVisible();
+});
+
 test('a job goes out of one shop and into another, exactly; its stack counts once the owner answers for it', async ({
   page,
   shop,

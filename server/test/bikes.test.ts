@@ -91,6 +91,28 @@ describe('bikes', () => {
   });
 });
 
+describe('a bike that was taken out', () => {
+  it('is found by who searches, takes no entry, and comes back with everything', async () => {
+    const id = randomUUID();
+    await server.send('PUT', `/api/bikes/${id}`, { tag: 'BACK-1', name: 'Rag-and-bone trike', kind: 'trike' });
+    await server.send('PUT', `/api/bikes/${id}/readings/${randomUUID()}`, reading());
+    await server.send('PUT', `/api/bikes/${id}/withdrawal`, {});
+    const tags = async (query: string) =>
+      (await server.send('GET', `/api/bikes${query}`)).json.map((row: { bike: { tag: string } }) => row.bike.tag);
+    expect(await tags('')).not.toContain('BACK-1');
+    expect(await tags('?search=rag-and')).toEqual(['BACK-1']);
+    expect((await server.send('PUT', `/api/bikes/${id}/readings/${randomUUID()}`, reading())).status).toBe(410);
+    for (let times = 0; times < 2; times++) {
+      const back = await server.send('PUT', `/api/bikes/${id}/return`, {});
+      expect(back).toMatchObject({ status: 200, json: { bike: { withdrawnAt: null, version: 3 } } });
+      expect(back.json.readings).toHaveLength(1);
+    }
+    expect(await tags('')).toContain('BACK-1');
+    expect((await server.send('PUT', `/api/bikes/${id}/readings/${randomUUID()}`, reading())).status).toBe(201);
+    expect((await server.send('PUT', `/api/bikes/${randomUUID()}/return`, {})).status).toBe(404);
+  });
+});
+
 describe('readings', () => {
   it('keeps readings as typed, and withdraws without deleting', async () => {
     const bike = await bringIn();

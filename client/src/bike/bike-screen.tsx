@@ -21,13 +21,14 @@ import { words } from './words';
 import { editBikePath, endPath, firstLookPath } from '../ui/pages';
 import { BikeNotThere } from './bike-not-there';
 import { Notice } from '../ui/notice';
+import { WorkButton } from '../session/role-button';
 
 /** One bike: its map, its stations, and the one thing to do next. */
 export function BikeScreen() {
   const { bikeId } = useLocalSearchParams<{ bikeId: string }>();
   const router = useRouter();
   const wide = useWide();
-  const { choose } = useWrites();
+  const { choose, bringBikeBack } = useWrites();
   const { record, states, end, next, isPending, refetch } = useBothEnds(bikeId);
   if (!record || !states || !next) {
     return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} own />;
@@ -49,7 +50,14 @@ export function BikeScreen() {
         </ToPage>
       }
       footer={
-        sentence.button && !bike.withdrawnAt ? (
+        bike.withdrawnAt ? (
+          <WorkButton
+            label={words.bringBack}
+            look="do"
+            onPress={() => void bringBikeBack(bikeId)}
+            testID="bring-back"
+          />
+        ) : sentence.button ? (
           <Button label={sentence.button} look="do" onPress={goOn} testID="go-on" />
         ) : null
       }

@@ -71,6 +71,7 @@ export const words = {
   gone: 'This bike is not here',
   goneWhy: 'It may have been taken out of the shop meanwhile, or never reached this phone.',
   out: 'This bike was taken out of the shop.',
+  bringBack: 'Bring it back',
   conflict: 'Someone else changed this bike meanwhile',
   conflictWhy: (theirs: string) => `Stored now: ${theirs}. Your entries are below; keep them, or take what is stored.`,
   takeTheirs: 'Take what is stored',

@@ -18,6 +18,8 @@ export function applyWrite(record: BikeRecord | null, write: PendingWrite): Bike
   switch (about.kind) {
     case 'bike-changed':
       return { ...record, bike: { ...record.bike, ...write.body, version: versionAfter(record, write) } };
+    case 'bike-back':
+      return { ...record, bike: { ...record.bike, withdrawnAt: null } };
     case 'taken-in': {
       const readings = [...record.readings, ...told(write, about.bikeId).filter(({ id }) => !has(record.readings, id))];
       return { ...record, readings, bike: { ...record.bike, facts: toldFacts(readings) } };

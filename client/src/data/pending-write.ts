@@ -17,7 +17,7 @@ export interface PendingWrite extends WriteRequest {
 }
 
 export type WriteAbout =
-  | { kind: 'bike-in' | 'bike-changed' | 'bike-out' | 'job-in'; bikeId: string }
+  | { kind: 'bike-in' | 'bike-changed' | 'bike-out' | 'bike-back' | 'job-in'; bikeId: string }
   | { kind: FactKind | `${FactKind}-withdrawn` | 'taken-in' | 'order'; bikeId: string; id: string }
   | { kind: 'stock-move'; id: string; itemId: string }
   | { kind: 'store-item' | 'store-item-out' | 'wheel' | 'settings' | 'stores-import' | 'wheels-import'; id: string };

@@ -24,7 +24,14 @@ if (typeof window !== 'undefined') {
 }
 
 /** Writes that the server answers with the whole record of the bike. */
-const wholeRecord = new Set<WriteAbout['kind']>(['bike-in', 'bike-changed', 'bike-out', 'taken-in', 'job-in']);
+const wholeRecord = new Set<WriteAbout['kind']>([
+  'bike-in',
+  'bike-changed',
+  'bike-out',
+  'bike-back',
+  'taken-in',
+  'job-in',
+]);
 
 function keep(write: PendingWrite, answer: unknown): void {
   const { about } = write;

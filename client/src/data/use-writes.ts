@@ -34,6 +34,7 @@ export interface Writes {
   bringBikeIn(bikeId: string, body: NewBike): Promise<Outcome>;
   changeBike(bikeId: string, body: BikeChange): Promise<Outcome>;
   takeBikeOut(bikeId: string): Promise<Outcome>;
+  bringBikeBack(bikeId: string): Promise<Outcome>;
   keepReading(bikeId: string, body: NewReading): Promise<Outcome>;
   withdrawReading(bikeId: string, readingId: string, because?: string): Promise<Outcome>;
   choose(bikeId: string, body: Omit<NewChoice, 'chosenAt'>): Promise<Outcome>;
@@ -86,6 +87,7 @@ export function useWrites(): Writes {
     return {
       bringBikeIn: (bikeId, body) => submit('PUT', routes.bike(bikeId), body, { kind: 'bike-in', bikeId }),
       changeBike: (bikeId, body) => submit('PATCH', routes.bike(bikeId), body, { kind: 'bike-changed', bikeId }),
+      bringBikeBack: (bikeId) => submit('PUT', routes.bikeReturn(bikeId), {}, { kind: 'bike-back', bikeId }),
       takeBikeOut: (bikeId) => submit('PUT', routes.bikeWithdrawal(bikeId), {}, { kind: 'bike-out', bikeId }),
       keepReading: (bikeId, body) => add(bikeId, 'reading', body),
       withdrawReading: (bikeId, id, because) => takeBack(bikeId, 'reading', id, because),

@@ -14,6 +14,7 @@ export const words = {
     'bike-in': 'Bike in',
     'bike-changed': 'Bike changed',
     'bike-out': 'Bike out',
+    'bike-back': 'Bike brought back',
     reading: 'Reading',
     'reading-withdrawn': 'Reading withdrawn',
     'choice-wheel': 'Kit chosen',

@@ -31,6 +31,7 @@ export const words = {
     'bike-in': 'Bike in',
     'bike-changed': 'Bike changed',
     'bike-out': 'Bike out',
+    'bike-back': 'Bike back',
     reading: 'Reading',
     'reading-withdrawn': 'Reading withdrawn',
     choice: 'Choice',

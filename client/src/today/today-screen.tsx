@@ -123,9 +123,11 @@ function Row({ row, big }: { row: BikeSummary; big?: boolean }) {
   const wide = useWide();
   const { bike, end, wheelCode, next } = row;
   const sentence = nextSentence(next);
-  const where = [bike.name, [next.kind === 'refused' ? next.end : end, wheelCode].filter(Boolean).join(' ')].join(
-    ' · ',
-  );
+  const where = [
+    bike.name,
+    [next.kind === 'refused' ? next.end : end, wheelCode].filter(Boolean).join(' '),
+    ...(bike.withdrawnAt ? [words.isOut] : []),
+  ].join(' · ');
   return (
     <View className={`px-4 ${big ? 'py-4' : 'py-3'} ${wide && big ? 'flex-row items-center gap-6' : 'gap-3'}`}>
       <ToPage to={bikePath(bike.id)} className="min-w-0 flex-1 flex-row gap-4">

@@ -1,5 +1,6 @@
 /** Words of the first page. */
 export const words = {
+  isOut: 'taken out of the shop',
   find: 'Find a bike by tag or name',
   notFound: (text: string) => `No bike in the shop is called "${text}".`,
   cannotFind: 'The server cannot be reached: only the bikes above are known here.',

@@ -13,6 +13,7 @@ import { OrderLineEntity } from './entities/order-line';
 import { PhotoEntity } from './entities/photo';
 import { ReadingEntity } from './entities/reading';
 import { WheelEntity } from './entities/wheel';
+import { mostListed } from './listed';
 import { jsonRow, managerOf, type Source } from './rows';
 import { takenByBike } from './stock';
 
@@ -31,21 +32,18 @@ export async function bikeRecord(source: Source, bikeId: string): Promise<BikeRe
   return record;
 }
 
-/** The most bikes that one list holds: the newest; others are found by their tag or name. */
-export const mostListed = 60;
-
 /**
  * The newest bikes in the shop with everything known of each, in one query however many they are.
  *
- * @param search - part of a tag or name; empty for all
+ * @param search - part of a tag or name; empty for all that are in the shop. Who searches finds those that were taken out, too.
  */
 export async function bikesInShop(source: DataSource, search = ''): Promise<BikeRecord[]> {
   const like = `%${search.replace(/[\\%_]/g, '\\$&')}%`;
-  const found = search ? 'AND (tag ILIKE $1 OR name ILIKE $1)' : '';
+  const which = search ? 'tag ILIKE $1 OR name ILIKE $1' : 'withdrawn_at IS NULL';
   const records = await recordsWhere(
     source,
     `JOIN (
-       SELECT id FROM bike WHERE withdrawn_at IS NULL ${found} ORDER BY created_at DESC LIMIT ${mostListed}
+       SELECT id FROM bike WHERE ${which} ORDER BY created_at DESC LIMIT ${mostListed}
      ) AS listed ON listed.id = bike.id
      ORDER BY bike.created_at`,
     search ? [like] : [],

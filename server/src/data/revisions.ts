@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 
 import type { DataSource, EntityManager } from 'typeorm';
 
-import { mostListed } from './records';
+import { mostListed } from './listed';
 
 /** Over which PostgreSQL tells every server what has changed. */
 export const changeChannel = 'cricket_changes';

@@ -122,6 +122,13 @@ export const accessRules: readonly AccessRule[] = [
     takes: Withdrawal,
   },
   {
+    method: 'PUT',
+    path: '/api/bikes/:bikeId/return',
+    who: workers,
+    does: 'Bring back a bike that was taken out',
+    takes: Withdrawal,
+  },
+  {
     method: 'GET',
     path: '/api/bikes/:bikeId/journal',
     who: everybody,

@@ -84,6 +84,23 @@ export function bikes(dataSource: DataSource): Hono {
     return c.json(await bikeRecord(dataSource, id));
   });
 
+  app.put('/:bikeId/return', async (c) => {
+    const id = uuidParam(c, 'bikeId');
+    const { because } = await readPlain(c, Withdrawal);
+    await journalled(dataSource, writeContext(c), about(id, 'bike-back'), async (manager) => {
+      const bike = await manager.findOne(BikeEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
+      if (!bike) throw new ProblemError(404, 'not-found', 'There is no such bike.');
+      // Two who bring it back at once have brought it back.
+      if (bike.withdrawnAt) {
+        bike.withdrawnAt = null;
+        bike.version += 1;
+        await manager.save(bike);
+      }
+      return { before: null, after: { because: because ?? null } };
+    });
+    return c.json(await bikeRecord(dataSource, id));
+  });
+
   return app;
 }
 

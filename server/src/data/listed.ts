@@ -1,0 +1,2 @@
+/** The most bikes that one list holds: the newest; others are found by their tag or name. */
+export const mostListed = 60;

@@ -40,7 +40,7 @@ function useDecisive(record: BikeRecord | null): CoreRecord | null {
   const [decisive, setDecisive] = useState<CoreRecord | null>(null);
   const events =
     record?.events.filter((event) => event.kind === 'override' || event.kind === 'vouched' || isHandOver(event)) ?? [];
-  const same = record ? replaceEqualDeep(decisive, coreRecord({ ...record, events })) : null;
+  const same = record ? replaceEqualDeep(decisive, coreRecord({ ...record, events, orders: [] })) : null;
   if (same !== decisive) setDecisive(same);
   return same;
 }

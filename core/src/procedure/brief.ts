@@ -23,7 +23,7 @@ const mostOnCard = 9;
  * ended by itself.
  *
  * @param steps - the led plan, in its order
- * @example briefPlan(procedure(job)).length // 24
+ * @example briefPlan([]) // []
  */
 export function briefPlan(steps: readonly Step[]): BriefCard[] {
   const waiting = new Map(steps.map((step) => [step.id, step]));

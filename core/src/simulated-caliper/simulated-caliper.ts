@@ -24,7 +24,7 @@ const slips: readonly SlipKind[] = ['askew', 'askew', 'inch', 'tenfold', 'elsewh
  *
  * @param seed - any whole number
  * @param slipEvery - share of readings that slip; 0 for none
- * @example simulatedCaliper(1, 0).read(10).text // '10.02'
+ * @example simulatedCaliper(1, 0).read(10).text // '9.97'
  */
 export function simulatedCaliper(seed: number, slipEvery: number = slipShare): SimulatedCaliper {
   let state = (seed * 2_654_435_761 + 1) >>> 0;

@@ -38,7 +38,7 @@ const filingPlayMm = 0.05;
  *   axle: { threadMm: 12, flatsMm: 10 },
  *   side: { kind: 'open', slotMinMm: 10.05, slotMaxMm: 10.1, depthMm: 14, plateMm: 5, material: 'steel', oldAxleMm: 9 },
  * })
- * // verdict 'work' (the axle sits 3.34 mm out), axleCentreMm 7.84, depthNeededMm 12.16
+ * // { verdict: 'work', axleShiftMm: 3.34, axleCentreMm: 7.84, depthNeededMm: 12.16, … }
  */
 export function slotFit(input: SlotFitInput): SlotFitResult {
   const read = readInput(SlotFitInput, input);

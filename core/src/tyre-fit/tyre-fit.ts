@@ -73,7 +73,7 @@ export interface TyreFitResult {
  *
  * @example
  * tyreFit({ tyre: { beadSeatMm: 622, widthMm: 47, maxBar: 5, … }, rim: { beadSeatMm: 622, innerWidthMm: 21 }, loadKg: 70, … })
- * // { ratio: 2.24, startBar: 3.26, verdict: … }
+ * // { ratio: 2.24, startBar: 3.25, verdict: … }
  */
 export function tyreFit(input: TyreFitInput): TyreFitResult {
   const read = readInput(TyreFitInput, input);
@@ -113,7 +113,7 @@ export function tyreFit(input: TyreFitInput): TyreFitResult {
 /**
  * Pressure at which a tyre of this width drops about 15 % under this load.
  *
- * @example startPressureBar(70, 47) // 3.26
+ * @example startPressureBar(70, 47) // 3.25
  */
 export function startPressureBar(loadKg: number, widthMm: number): number {
   const psi = (153.6 * 2.2046 * loadKg) / widthMm ** 1.5785 - 7.1685;

@@ -53,7 +53,7 @@ export function beyond(margin: number, uncertaintyMm: number): 'stop' | 'unknown
 /**
  * `goes` with at least the first margin, `work` with at least the second, else `stop`.
  *
- * @example graded(0.3, 0) // margins to the `goes` and to the `work` limit: 'goes'
+ * @example graded(0.3, 0) // 'goes'
  */
 export function graded(goesMargin: number, workMargin: number): 'goes' | 'work' | 'stop' {
   if (goesMargin >= -dust) return 'goes';

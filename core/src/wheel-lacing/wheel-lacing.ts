@@ -22,7 +22,7 @@ type Side = (typeof sides)[number];
  * wheelLacing({ erdMm: 540, spokes: 36, pattern: 'crossed', lead: 1,
  *   left: { flangeDiameterMm: 180, flangeOffsetMm: 28, holeMm: 2.6 },
  *   right: { flangeDiameterMm: 180, flangeOffsetMm: 20, holeMm: 2.6 } })
- * // left 188.7 mm, right 187.7 mm, rim angle 9.4°: 'work'
+ * // { verdict: 'work', left: { lengthMm: 188.7, rimAngleDeg: 9.4 }, right: { lengthMm: 187.7, rimAngleDeg: 9.4 }, … }
  */
 export function wheelLacing(input: WheelLacingInput): WheelLacingResult {
   const read = readInput(WheelLacingInput, input);

@@ -25,7 +25,7 @@ test(
       await page.getByTestId('person-name').fill('Piet');
       await page.getByTestId('person-pin').fill('12');
       await page.getByRole('button', { name: 'Keep' }).click();
-      await expect(page.getByText(/pin must be 4 to 8 digits/).first()).toBeVisible();
+      await expect(page.getByText(/it must be 4 to 8 digits/).first()).toBeVisible();
       await expect(page.getByTestId('person-name')).toHaveValue('Piet');
       await page.getByTestId('person-pin').fill('7391');
       await page.getByRole('button', { name: 'Keep' }).click();

@@ -36,7 +36,11 @@ test(
     await page.getByTestId('confirm-second').click();
     await expect(page.getByText('Confirmed by Hesper')).toBeVisible();
     await expect
-      .poll(() => shop.query<{ person: string }>(`SELECT person FROM job_event WHERE data->>'how' = 'confirmed'`))
+      .poll(() =>
+        shop.query<{ person: string }>(
+          `SELECT name AS person FROM job_event JOIN person ON person.id = person_id WHERE data->>'how' = 'confirmed'`,
+        ),
+      )
       .toEqual([{ person: 'Hesper' }]);
 
     // The rest of the work goes on without anybody standing by, until the first power.

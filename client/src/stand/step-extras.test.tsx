@@ -3,6 +3,7 @@ import { stepDefinitions } from '@cricket/core/procedure';
 import { stepExtras } from './step-extras';
 
 jest.mock('../data/shared-outbox', () => ({ outbox: {} }));
+jest.mock('expo-router', () => ({}));
 
 describe('what steps have besides their checks', () => {
   it('belongs to steps that there are', () => {

@@ -18,12 +18,13 @@ const solved: Solved = {
 };
 
 describe('the judges', () => {
-  it('say which area each finding belongs to, and something of every area that has a judge without needs', () => {
+  it('say which area each finding belongs to', () => {
     const found = judgedBy(solved, true);
     for (const { area, id } of found) expect([area, id]).toEqual([expect.any(String), expect.stringMatching(/\S/)]);
-    expect(new Set(found.map(({ area }) => area))).toEqual(
-      new Set(['axle', 'arms', 'torque', 'end', 'cable', 'bike', 'law', 'kit']),
-    );
+    const areas = new Set(found.map(({ area }) => area));
+    for (const area of ['axle', 'end', 'cable', 'law', 'kit']) expect(areas).toContain(area);
+    // What has not been worked out says nothing.
+    for (const area of ['brake', 'tyre']) expect(areas).not.toContain(area);
   });
 
   it('are asked only when what they need is solved', () => {

@@ -8,6 +8,7 @@ import { gearIndex, GearIndexInput } from '../src/gear-index';
 import { identifyStandard, IdentifyStandardInput } from '../src/identify-standard';
 import { plainMatch, PlainMatchInput } from '../src/match';
 import { motorTorque, MotorTorqueInput } from '../src/motor-torque';
+import { pedalSensor, PedalSensorInput } from '../src/pedal-sensor';
 import { readingStatistics, ReadingStatisticsInput } from '../src/reading-statistics';
 import { rotorFit, RotorFitInput } from '../src/rotor-fit';
 import { slotFit, SlotFitInput } from '../src/slot-fit';
@@ -168,6 +169,23 @@ export const calculators: Record<string, Calculator> = {
     },
     run: gearIndex,
     contract: GearIndexInput,
+  },
+  'pedal-sensor': {
+    answers: 'Where do ring and sensor of the pedal assistance go, and what does that take?',
+    example: {
+      crank: { fixing: 'square' },
+      shell: { kind: 'threaded', lockRing: true },
+      roomMm: { drive: 9, nonDrive: 12 },
+      passMm: { drive: 6, nonDrive: 7.5 },
+      axleMm: 17,
+      ring: { kind: 'split', thicknessMm: 6, boreMm: 17, magnets: 12, magnetRadiusMm: 16, madeFor: 'nonDrive' },
+      sensor: { gapMinMm: 1, gapMaxMm: 3, proudMm: 1, markRadiusMm: 15, mounts: ['tie', 'shell-ring'] },
+      plateMm: 2,
+      startPulses: 6,
+      stopMs: 500,
+    },
+    run: pedalSensor,
+    contract: PedalSensorInput,
   },
   'wheel-lacing': {
     answers: 'Which spokes, at which angle, with which tension on each side?',

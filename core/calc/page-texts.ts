@@ -91,6 +91,20 @@ export const pageTexts: Record<string, PageText> = {
     source: 'Usual sprocket pitches by number of speeds.',
     bounds: ['Freewheel and cassette never interchange.'],
   },
+  'pedal-sensor': {
+    formula: [
+      'need = sensor proud + ring + smallest gap + 1 mm (sealed: ring + 1 mm); spare = room − need',
+      'gap = the middle of the window, or the smallest gap + spare where that is less',
+      'trim = (axle − bore)/2 off the claws, pack = (bore − axle)/2 from 0.25 mm on; either at most 2.5 mm',
+      'crank stays on where the halves of a split ring pass: depth ≥ ring + 1 mm',
+      'order: verdict, crank on, chain line, trim + pack, room to spare, non-drive side, the order of the mounts',
+    ],
+    source: 'Geometry of ring, sensor and frame; the limits are judgement [J], the gap is the kit maker’s own.',
+    bounds: [
+      'Where the maker gives no gap, 1 to 3 mm stand in and `defaulted` says so: such a way is to be tried on the bike.',
+      'A sensor tied to the frame may creep: it is looked at with every check.',
+    ],
+  },
   'wheel-lacing': {
     formula: [
       'α = lead·720°/spokes; L = √(R² + r² + w² − 2Rr·cos α) − hole/2',

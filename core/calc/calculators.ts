@@ -9,6 +9,7 @@ import { identifyStandard, IdentifyStandardInput } from '../src/identify-standar
 import { plainMatch, PlainMatchInput } from '../src/match';
 import { motorTorque, MotorTorqueInput } from '../src/motor-torque';
 import { pedalSensor, PedalSensorInput } from '../src/pedal-sensor';
+import { powerPath, PowerPathInput } from '../src/power-path';
 import { readingStatistics, ReadingStatisticsInput } from '../src/reading-statistics';
 import { rotorFit, RotorFitInput } from '../src/rotor-fit';
 import { slotFit, SlotFitInput } from '../src/slot-fit';
@@ -186,6 +187,32 @@ export const calculators: Record<string, Calculator> = {
     },
     run: pedalSensor,
     contract: PedalSensorInput,
+  },
+  'power-path': {
+    answers: 'From cell to motor: does every element carry the current, at this voltage, and in a short?',
+    example: {
+      battery: {
+        cells: 13,
+        ah: 12,
+        continuousA: 30,
+        peakA: 50,
+        packOhm: 0.12,
+        chemistry: 'nmc',
+        cutoffVPerCell: 3,
+        pack: 'cased',
+      },
+      chain: [
+        { kind: 'connector', continuousA: 45, maxV: 60, polarised: true, sparkRated: true, deadWhenOpen: true },
+        { kind: 'fuse', A: 30, maxV: 80, breakA: 1000 },
+        { kind: 'lead', mm2: 4, lengthM: 0.6, metal: 'copper', insulation: 'silicone', bundled: true },
+        { kind: 'phase', continuousA: 40 },
+      ],
+      controller: { batteryA: 20, phaseA: 40, minV: 30, maxV: 60, lowCutV: 40 },
+      charger: { volts: 54.6, amps: 4 },
+      accessories: [{ id: 'light', volts: [30, 60], watts: 7.8, from: 'main' }],
+    },
+    run: powerPath,
+    contract: PowerPathInput,
   },
   'wheel-lacing': {
     answers: 'Which spokes, at which angle, with which tension on each side?',

@@ -105,6 +105,21 @@ export const pageTexts: Record<string, PageText> = {
       'A sensor tied to the frame may creep: it is looked at with every check.',
     ],
   },
+  'power-path': {
+    formula: [
+      'I = battery current + Σ accessory watts/empty voltage; a connector is held against 1.25·I, the phase leads against the phase current',
+      'ampacity: ln A linear in ln mm², × insulation × 0.8 bundled × 0.78 aluminium; AWG n = 0.012668·92^((36 − n)/19.5) mm²',
+      'drop = I·Σ ρ·(1 + 0.0039·(T − 20))·2·length/mm²',
+      'fuse from 1.2·I to the least of the pack’s peak, leads, connectors and switches; a short draws full voltage/pack resistance',
+    ],
+    source:
+      'Ampacities for 40 °C air, resistivities of copper and aluminium at 20 °C; factors and shares are judgement [J].',
+    bounds: [
+      'A lead of unknown metal is reckoned as aluminium and stays unknown: scrape a strand.',
+      'Whatever stands beside it: a fuse, switch or connector that is not rated for the pack’s direct voltage never goes.',
+      'Opening a pack is never a remedy.',
+    ],
+  },
   'wheel-lacing': {
     formula: [
       'α = lead·720°/spokes; L = √(R² + r² + w² − 2Rr·cos α) − hole/2',

@@ -44,9 +44,9 @@ const elided = (text: string) => /…|\.\.\.(?!\w)|^class /.test(text);
 const whole = all.filter(({ code }) => !elided(code));
 
 /** Everything that the package's folders and this file export. */
-function scopeOf(file: string): Record<string, unknown> {
+async function scopeOf(file: string): Promise<Record<string, unknown>> {
   const folders = sources.filter((path) => path.endsWith('/index.ts'));
-  const modules = [...folders, join(folder, file)].map((path) => require(path) as Record<string, unknown>);
+  const modules = await Promise.all([...folders, join(folder, file)].map((path) => import(path)));
   return Object.assign({}, ...modules) as Record<string, unknown>;
 }
 
@@ -74,8 +74,8 @@ describe('the examples in the docs', () => {
 
   it.each(whole.map((example) => [example.file, example.code.split('\n')[0], example] as const))(
     'give what they say: %s: %s',
-    (file, _, { code, says }) => {
-      const scope = scopeOf(file);
+    async (file, _, { code, says }) => {
+      const scope = await scopeOf(file);
       const partly = /,? …/.test(says);
       const like = evaluated(says.replace(/,? …/g, ''), scope);
       const value = asWritten(evaluated(code, scope), like);

@@ -31,7 +31,10 @@ describe('a ring and its sensor', () => {
   it('need what the sensor stands out, the ring, the smallest gap and a millimetre', () => {
     // 1 + 6 + 1 + 1 of 12 mm; in the middle of the window.
     expect(best()).toMatchObject({ side: 'nonDrive', needMm: 9, spareMm: 3, gapMm: 2, verdict: 'goes' });
-    expect(best({ roomMm: { nonDrive: 9.4, drive: 0 } })).toMatchObject({ spareMm: expect.closeTo(0.4), gapMm: expect.closeTo(1.4) });
+    expect(best({ roomMm: { nonDrive: 9.4, drive: 0 } })).toMatchObject({
+      spareMm: expect.closeTo(0.4),
+      gapMm: expect.closeTo(1.4),
+    });
     expect(best({ roomMm: { nonDrive: 9, drive: 0 } }).verdict).toBe('goes');
     expect(best({ roomMm: { nonDrive: 8.9, drive: 8.9 } }).verdict).toBe('stop');
     expect(best({ ring: { kind: 'sealed' }, roomMm: { nonDrive: 7, drive: 0 } })).toMatchObject({

@@ -32,7 +32,9 @@ export function paperDate(iso: string, timeZone: string): string {
       .map(({ type, value }) => [type, value]),
   );
   const [year, month, day] = [parts.get('year'), parts.get('month'), parts.get('day')];
-  return `${year}-${month}-${day} ${parts.get('hour')}:${parts.get('minute')} ${parts.get('timeZoneName')}`;
+  // Some machines say GMT+0.
+  const zone = parts.get('timeZoneName')!.replace(/^GMT\+0$/, 'GMT');
+  return `${year}-${month}-${day} ${parts.get('hour')}:${parts.get('minute')} ${zone}`;
 }
 
 /** The zone of the machine that the server runs on: the shop's own until it has set another. */

@@ -5,6 +5,7 @@ import { bikeChecks, BikeChecksInput } from '../src/bike-checks';
 import { endAdapter, EndAdapterInput } from '../src/end-adapter';
 import { plainFit, PlainFitInput } from '../src/fit';
 import { gearIndex, GearIndexInput } from '../src/gear-index';
+import { handlebar, HandlebarInput } from '../src/handlebar';
 import { identifyStandard, IdentifyStandardInput } from '../src/identify-standard';
 import { plainMatch, PlainMatchInput } from '../src/match';
 import { motorTorque, MotorTorqueInput } from '../src/motor-torque';
@@ -213,6 +214,25 @@ export const calculators: Record<string, Calculator> = {
     },
     run: powerPath,
     contract: PowerPathInput,
+  },
+  handlebar: {
+    answers: 'In which order do levers, shifters, throttle, grips and display go onto the bar?',
+    example: {
+      bar: { straightMm: { left: 230, right: 230 }, centreMm: 90, gripDiameterMm: 22.2, centreDiameterMm: 31.8 },
+      parts: [
+        { id: 'grip-left', kind: 'grip', widthMm: 125, side: 'left' },
+        { id: 'grip-right', kind: 'grip', widthMm: 125, side: 'right', minWidthMm: 100 },
+        { id: 'brake-left', kind: 'lever', widthMm: 20, clampMm: 22.3, side: 'left', sweepMm: 8, cutOff: true },
+        { id: 'brake-right', kind: 'lever', widthMm: 20, clampMm: 22.3, side: 'right', sweepMm: 8, cutOff: true },
+        { id: 'gears', kind: 'shifter-trigger', widthMm: 35, clampMm: 22.3, side: 'right', rear: true },
+        { id: 'throttle', kind: 'throttle-thumb', widthMm: 22, clampMm: 22.5, side: 'either' },
+        { id: 'display', kind: 'display', widthMm: 60, clampMm: 31.8, side: 'centre' },
+        { id: 'bell', kind: 'bell', widthMm: 15, clampMm: 25.4, side: 'either', nowSide: 'right' },
+      ],
+      drive: { stopMs: 500, assistedKmh: 25 },
+    },
+    run: handlebar,
+    contract: HandlebarInput,
   },
   'wheel-lacing': {
     answers: 'Which spokes, at which angle, with which tension on each side?',

@@ -120,6 +120,21 @@ export const pageTexts: Record<string, PageText> = {
       'Opening a pack is never a remedy.',
     ],
   },
+  handlebar: {
+    formula: [
+      'hand place outermost (grip, grip and half throttle, whole throttle), at least a palm wide',
+      'between neighbours the larger of the gap, if one of them turns, and the sweep of the outer one’s lever',
+      'too long: the grip overhangs the bar’s end (8 mm), then it is cut, both only as far as needed',
+      'cost = 1.0 per 10 mm beyond reach + 0.3 per mm cut + 0.2 per mm overhang + 3 beside the rear shifter + 2 against the wish + 0.5 per part moved',
+      'run on = stop time·assisted speed/3.6',
+    ],
+    source: 'Every share of the parts between both sides in every order; the weights are judgement [J].',
+    bounds: [
+      'Reach is that of the hand that was given: the rider tries it, gloves on.',
+      'A throttle that nothing cuts, or that can be held open, does not go.',
+      'A cut-off lever for cables does not serve a hydraulic brake; lever pull must match the brake.',
+    ],
+  },
   'wheel-lacing': {
     formula: [
       'α = lead·720°/spokes; L = √(R² + r² + w² − 2Rr·cos α) − hole/2',

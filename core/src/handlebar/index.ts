@@ -1,0 +1,13 @@
+/** The order of everything on the handlebar, and what helps where there is none. */
+export {
+  barPartKinds,
+  BarPart,
+  HandlebarInput,
+  type BarLayout,
+  type BarPartKind,
+  type BarSide,
+  type HandlebarResult,
+  type PlacedPart,
+  type WayOut,
+} from './contract';
+export { handlebar } from './handlebar';

@@ -158,9 +158,8 @@ export interface ElementResult {
   verdict: Verdict;
 }
 
-export interface PowerPathResult {
-  verdict: Verdict;
-  findings: Finding[];
+/** What is reckoned along the path at one current. */
+export interface SolvedPath {
   fullV: number;
   emptyV: number;
   currentA: number;
@@ -171,6 +170,11 @@ export interface PowerPathResult {
   fuseWindowA: { min: number; max: number };
   /** Smallest size that fits; null when none does. */
   fuseA: number | null;
+}
+
+export interface PowerPathResult extends SolvedPath {
+  verdict: Verdict;
+  findings: Finding[];
   /** Highest whole battery current at which everything goes; null when none does. */
   limitA: number | null;
 }

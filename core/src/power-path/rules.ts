@@ -1,6 +1,6 @@
 import { finding, told, type Finding } from '../verdict';
-import type { Connector, Fuse, Lead, PathElement, PowerPathInput, Switch } from './contract';
-import { dropGoesPercent, dropWorkPercent, dust, fullVPerCell, onBatterySide, type SolvedPath } from './solve-path';
+import type { Connector, Fuse, Lead, PathElement, PowerPathInput, SolvedPath, Switch } from './contract';
+import { dropGoesPercent, dropWorkPercent, dust, fullVPerCell, onBatterySide } from './solve-path';
 
 /** Above this a contact that closes on a charged controller burns [J]. */
 const sparkAboveV = 45;

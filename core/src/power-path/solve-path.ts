@@ -1,4 +1,4 @@
-import type { ElementResult, Lead, PathElement, PowerPathInput } from './contract';
+import type { ElementResult, Lead, PathElement, PowerPathInput, SolvedPath } from './contract';
 import { leadOhm, leadRatedA } from './wire';
 
 /** Differences below this are binary dust. */
@@ -13,18 +13,6 @@ const connectorFactor = 1.25;
 const fuseFactor = 1.2;
 const lfpFullV = 3.65;
 const nmcFullV = 4.2;
-
-/** Currents, drop and fuse of a power path at one battery current. */
-export interface SolvedPath {
-  fullV: number;
-  emptyV: number;
-  currentA: number;
-  elements: ElementResult[];
-  dropV: number;
-  dropPercent: number;
-  fuseWindowA: { min: number; max: number };
-  fuseA: number | null;
-}
 
 export const fullVPerCell = (chemistry: PowerPathInput['battery']['chemistry']): number =>
   chemistry === 'lfp' ? lfpFullV : nmcFullV;

@@ -80,7 +80,7 @@ test(
     expect((await recorded(shop, bakery)).length).toBeLessThanOrEqual(3);
     await second.setOffline(false);
     await expect
-      .poll(() => recorded(shop, bakery).then((rows) => rows.length), { timeout: 60_000 })
+      .poll(() => recorded(shop, bakery).then((rows) => rows.length), { timeout: 180_000 })
       .toBe(online.length);
     expect(await recorded(shop, bakery)).toEqual(online);
     await expect(phone.getByTestId('sync-strip')).toHaveCount(0);

@@ -1,8 +1,18 @@
 import { inMm } from '../figures';
 import { InputError, readInput } from '../input';
 import { finding, told, worstFirst, worstOf, type Finding } from '../verdict';
-import { HandlebarInput, type BarLayout, type BarPart, type HandlebarResult } from './contract';
-import { clampPlayMm, figuresOf, isHeld, isLever, isThrottle, reachLimitMm, shimAboveMm, tightestMm } from './kinds';
+import { HandlebarInput, type BarLayout, type HandlebarResult } from './contract';
+import {
+  clampPlayMm,
+  figuresOf,
+  isHeld,
+  isLever,
+  isThrottle,
+  isTooTight,
+  reachLimitMm,
+  shimAboveMm,
+  tightestMm,
+} from './kinds';
 import { arrange } from './layouts';
 import { waysOut } from './ways-out';
 
@@ -109,13 +119,9 @@ function reachRule(input: HandlebarInput, { left, right }: BarLayout): Finding[]
   });
 }
 
-function diameterFor({ bar }: HandlebarInput, { side }: BarPart): number | undefined {
-  return side === 'centre' ? bar.centreDiameterMm : bar.gripDiameterMm;
-}
-
 function shimsOf(input: HandlebarInput): { id: string; mm: number }[] {
   return input.parts.flatMap((part) => {
-    const play = clampPlayMm(part, diameterFor(input, part));
+    const play = clampPlayMm(part, input.bar);
     return play !== null && play > shimAboveMm + 1e-6 ? [{ id: part.id, mm: play / 2 }] : [];
   });
 }
@@ -131,8 +137,8 @@ function clampRules(input: HandlebarInput, shims: HandlebarResult['shims']): Fin
     ),
   );
   const tight = input.parts.flatMap((part) => {
-    const play = clampPlayMm(part, diameterFor(input, part));
-    if (play === null || play >= tightestMm - 1e-6) return [];
+    const play = clampPlayMm(part, input.bar);
+    if (!isTooTight(play)) return [];
     return [
       finding(
         'clamp-too-small',
@@ -143,9 +149,7 @@ function clampRules(input: HandlebarInput, shims: HandlebarResult['shims']): Fin
       ),
     ];
   });
-  const open = input.parts.filter(
-    (part) => part.kind !== 'grip' && clampPlayMm(part, diameterFor(input, part)) === null,
-  );
+  const open = input.parts.filter((part) => part.kind !== 'grip' && clampPlayMm(part, input.bar) === null);
   const known = [...tight, ...shimmed];
   if (open.length === 0) return known;
   return [

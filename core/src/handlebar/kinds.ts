@@ -41,8 +41,9 @@ export function reachLimitMm(kind: BarPartKind, figures: BarFigures): number | n
   return byThumb ? figures.thumbReachMm : null;
 }
 
-/** Play of a clamp on the bar; null where bore or diameter is not known, or nobody asks. */
-export function clampPlayMm(part: BarPart, diameterMm: number | undefined): number | null {
+/** Play of a clamp on the bar where it goes; null where bore or diameter is not known, or nobody asks. */
+export function clampPlayMm(part: BarPart, bar: HandlebarInput['bar']): number | null {
+  const diameterMm = part.side === 'centre' ? bar.centreDiameterMm : bar.gripDiameterMm;
   if (part.kind === 'grip' || part.clampMm === undefined || diameterMm === undefined) return null;
   return part.clampMm - diameterMm;
 }
@@ -50,3 +51,6 @@ export function clampPlayMm(part: BarPart, diameterMm: number | undefined): numb
 /** Tighter than this a clamp does not close round the bar; looser than that it takes a sheet [J]. */
 export const tightestMm = -0.1;
 export const shimAboveMm = 0.3;
+
+/** Whether a clamp is known not to close round the bar. */
+export const isTooTight = (playMm: number | null): playMm is number => playMm !== null && playMm < tightestMm - 1e-6;

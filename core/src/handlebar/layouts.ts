@@ -1,9 +1,8 @@
 import type { BarLayout, BarPart, BarSide, HandlebarInput } from './contract';
-import { clampPlayMm, figuresOf, isThrottle, tightestMm, type BarFigures } from './kinds';
+import { clampPlayMm, figuresOf, isThrottle, isTooTight, type BarFigures } from './kinds';
 import { ordersOfSide, sideCost, type SideOrder } from './one-side';
+import { alikeKey, byFigure, byText } from './ordering';
 import { keptLayouts } from './orders';
-
-const dust = 1e-9;
 
 /** What can be arranged: the best layouts, and how much is missing where there is none. */
 export interface Arranged {
@@ -19,18 +18,12 @@ interface Candidate {
   alike: string;
 }
 
-const withoutId = ({ id: _, ...rest }: BarPart): object => rest;
-
 /** Every way to share the parts between both sides, each in every order that keeps the rules: exact, over all of them. */
 export function arrange(input: HandlebarInput): Arranged {
   const { bar, parts, prefer } = input;
   const figures = figuresOf(input);
   const centre = parts.filter(({ side }) => side === 'centre');
-  const clamped = parts.every((part) => {
-    const play = clampPlayMm(part, part.side === 'centre' ? bar.centreDiameterMm : bar.gripDiameterMm);
-    return play === null || play >= tightestMm - 1e-6;
-  });
-  if (!clamped) return { layouts: [], missingMm: null };
+  if (parts.some((part) => isTooTight(clampPlayMm(part, bar)))) return { layouts: [], missingMm: null };
   const centreLongMm = Math.max(0, centre.reduce((sum, { widthMm }) => sum + widthMm, 0) - bar.centreMm);
   const centreMoved = centre.filter(({ nowSide }) => nowSide !== undefined && nowSide !== 'centre').length * 0.5;
   const atBar = parts.filter(({ side }) => side !== 'centre');
@@ -93,10 +86,10 @@ function masksByLength({ bar }: HandlebarInput, free: readonly BarPart[]): numbe
 function bestOf(orders: readonly SideOrder[]): SideOrder[] {
   const sorted = orders
     .filter(({ tooLongMm }) => tooLongMm === 0)
-    .sort((a, b) => near(a.cost, b.cost) || near(a.usedMm, b.usedMm) || byText(idsOf(a), idsOf(b)));
+    .sort((a, b) => byFigure(a.cost, b.cost) || byFigure(a.usedMm, b.usedMm) || byText(idsOf(a), idsOf(b)));
   const seen = new Set<string>();
   const distinct = sorted.filter(({ parts }) => {
-    const alike = JSON.stringify(parts.map(withoutId));
+    const alike = alikeKey(parts);
     if (seen.has(alike)) return false;
     seen.add(alike);
     return true;
@@ -116,7 +109,7 @@ function together(left: SideOrder, right: SideOrder, centre: readonly BarPart[],
       usedMm: { left: left.usedMm, right: right.usedMm },
     },
     throttleRight: right.parts.some(({ kind }) => isThrottle(kind)),
-    alike: JSON.stringify([left.parts.map(withoutId), right.parts.map(withoutId)]),
+    alike: `${alikeKey(left.parts)} ${alikeKey(right.parts)}`,
   };
 }
 
@@ -125,8 +118,8 @@ function bestLayouts(candidates: readonly Candidate[]): BarLayout[] {
   const ids = ({ layout }: Candidate, side: BarSide) => layout[side].map(({ id }) => id).join(' ');
   const sorted = [...candidates].sort(
     (a, b) =>
-      near(a.layout.cost, b.layout.cost) ||
-      near(used(a), used(b)) ||
+      byFigure(a.layout.cost, b.layout.cost) ||
+      byFigure(used(a), used(b)) ||
       Number(a.throttleRight) - Number(b.throttleRight) ||
       byText(ids(a, 'left'), ids(b, 'left')) ||
       byText(ids(a, 'right'), ids(b, 'right')),
@@ -141,5 +134,3 @@ function bestLayouts(candidates: readonly Candidate[]): BarLayout[] {
 }
 
 const idsOf = ({ parts }: SideOrder): string => parts.map(({ id }) => id).join(' ');
-const near = (a: number, b: number): number => (Math.abs(a - b) <= dust ? 0 : a - b);
-const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);

@@ -1,12 +1,12 @@
 import type { BarPart } from './contract';
 import { isHeld, isLever, isTwistThrottle, reachLimitMm, turns, type BarFigures } from './kinds';
+import { alikeKey, byFigure, byText } from './ordering';
 
 /** As many layouts are told. */
 export const keptLayouts = 3;
 
 /** A limit that is just met is kept. */
 export const dustMm = 1e-6;
-const dust = 1e-9;
 
 /** The parts of a side from the hand inboard, as far as they have been put on. */
 interface Row {
@@ -36,7 +36,7 @@ export class RowsBehind {
     this.candidates = parts
       // A twist shifter beside a twist throttle: two things that turn, and one hand.
       .filter(({ kind }) => !isHeld(kind) && !(twist && kind === 'shifter-twist'))
-      .sort((a, b) => (a.id < b.id ? -1 : 1));
+      .sort((a, b) => byText(a.id, b.id));
     this.rows = this.grow();
   }
 
@@ -90,7 +90,7 @@ export class RowsBehind {
 
 /** For each part the set of those alike that must not be on the bar before it. */
 function earlierAlike(candidates: readonly BarPart[]): number[] {
-  const alike = candidates.map((part) => JSON.stringify({ ...part, id: '' }));
+  const alike = candidates.map((part) => alikeKey([part]));
   return candidates.map((_, index) =>
     alike.reduce((set, key, other) => (other > index && key === alike[index] ? set | (1 << other) : set), 0),
   );
@@ -103,13 +103,11 @@ function withBest(rows: readonly Row[], next: Row): Row[] {
 
 /** Whatever follows, the one is told before the other. */
 function beats(one: Row, other: Row): boolean {
-  const cost = near(one.cost, other.cost);
-  const end = near(one.endMm, other.endMm);
+  const cost = byFigure(one.cost, other.cost);
+  const end = byFigure(one.endMm, other.endMm);
   if (cost > 0 || end > 0) return false;
   return cost < 0 || end < 0 || one.ids < other.ids;
 }
-
-const near = (a: number, b: number): number => (Math.abs(a - b) <= dust ? 0 : a - b);
 
 function mayFollow({ kind }: BarPart, outer: BarPart | undefined): boolean {
   if (kind === 'shifter-twist') return !outer;

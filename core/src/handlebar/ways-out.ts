@@ -1,5 +1,6 @@
 import type { BarPart, HandlebarInput, WayOut } from './contract';
 import { arrange } from './layouts';
+import { byFigure, byText } from './ordering';
 
 const mayGoToCentre: readonly BarPart['kind'][] = ['display', 'bell', 'light', 'switch'];
 const mayBeDropped: readonly BarPart['kind'][] = [
@@ -42,7 +43,7 @@ export function waysOut(input: HandlebarInput): WayOut[] {
     })
     .sort(
       (a, b) =>
-        (Math.abs(a.cost - b.cost) <= 1e-9 ? 0 : a.cost - b.cost) ||
+        byFigure(a.cost, b.cost) ||
         order.indexOf(a.do) - order.indexOf(b.do) ||
         byText(a.id, b.id) ||
         byText(a.with ?? '', b.with ?? ''),
@@ -54,5 +55,3 @@ function isDroppable({ kind, cutOff }: BarPart, parts: readonly BarPart[]): bool
   if (kind === 'grip') return parts.some((part) => part.kind === 'throttle-full');
   return mayBeDropped.includes(kind) && !(kind === 'switch' && cutOff === true);
 }
-
-const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);

@@ -61,7 +61,7 @@ describe('changes that others make', () => {
     Source.all[0]!.say('missed');
     // The browser has made the connection anew by itself.
     Source.all[0]!.say('hello');
-    expect(invalidated.mock.calls).toEqual([[], []]);
+    expect(invalidated.mock.calls).toEqual([[{ queryKey: [] }], [{ queryKey: [] }]]);
   });
 
   it('are not listened to while nobody looks, and are caught up with afterwards', () => {
@@ -73,7 +73,7 @@ describe('changes that others make', () => {
     page.dispatchEvent(new Event('visibilitychange'));
     expect(Source.all).toHaveLength(2);
     Source.all[1]!.say('hello');
-    expect(invalidated.mock.calls).toEqual([[]]);
+    expect(invalidated.mock.calls).toEqual([[{ queryKey: [] }]]);
   });
 
   it('are not heard after the end', () => {

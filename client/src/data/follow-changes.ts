@@ -3,6 +3,7 @@ import type { QueryClient, QueryKey } from '@tanstack/react-query';
 
 import { isOwnWrite } from './own-writes';
 import { keys } from './queries';
+import { everything, readAnew } from './read-anew';
 
 /** What is read anew when a subject has changed. */
 export function staleBy(subject: string): QueryKey[] {
@@ -31,21 +32,21 @@ export function followChanges(client: QueryClient): () => void {
   if (typeof EventSource === 'undefined') return () => undefined;
   let source: EventSource | null = null;
   let hasListened = false;
-  const readAnew = () => void client.invalidateQueries();
+  const readAllAnew = () => readAnew(client, [everything]);
 
   const listen = () => {
     if (source) return;
     source = new EventSource(routes.changes);
     // The first time everything was read just now; later there was a gap.
     source.addEventListener('hello', () => {
-      if (hasListened) readAnew();
+      if (hasListened) readAllAnew();
       hasListened = true;
     });
-    source.addEventListener('missed', readAnew);
+    source.addEventListener('missed', readAllAnew);
     source.addEventListener('change', ({ data }: MessageEvent<string>) => {
       const { subject, writeId } = JSON.parse(data) as { subject: string; writeId: string };
       if (isOwnWrite(writeId)) return;
-      for (const queryKey of staleBy(subject)) void client.invalidateQueries({ queryKey });
+      readAnew(client, staleBy(subject));
     });
   };
   const leave = () => {

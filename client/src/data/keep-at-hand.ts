@@ -1,5 +1,6 @@
 import { routes } from '@cricket/contract/routes';
 import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
+import { CancelledError } from '@tanstack/react-query';
 
 import { read } from './api';
 import { keys, queryClient } from './queries';
@@ -28,12 +29,16 @@ export async function keepAtHand(): Promise<void> {
   for (const { bike } of bikes.slice(0, most)) await keep<BikeRecord>(keys.bike(bike.id), routes.bike(bike.id));
 }
 
-/** A failure is the network's: what is kept from before stays. */
-async function keep<T>(queryKey: readonly string[], path: string): Promise<void> {
-  await queryClient.prefetchQuery({
-    queryKey,
-    queryFn: ({ signal }) => read<T>(path, signal),
-    staleTime: freshMs,
-    retry: false,
-  });
+/** A failure is the network's: what is kept from before stays. What was called off, since it changed meanwhile, is asked for again. */
+async function keep<T>(queryKey: readonly string[], path: string, triesLeft = 5): Promise<void> {
+  try {
+    await queryClient.fetchQuery({
+      queryKey,
+      queryFn: ({ signal }) => read<T>(path, signal),
+      staleTime: freshMs,
+      retry: false,
+    });
+  } catch (error) {
+    if (error instanceof CancelledError && triesLeft > 0) await keep<T>(queryKey, path, triesLeft - 1);
+  }
 }

@@ -1,10 +1,12 @@
 import type { BikeRecord, StoreItem, Wheel } from '@cricket/contract/shapes';
+import type { QueryKey } from '@tanstack/react-query';
 
 import { applyWrite } from './apply-write';
 import { noteStored } from './own-writes';
 import { Outbox } from './outbox';
 import type { PendingWrite, WriteAbout } from './outbox-store';
 import { keys, queryClient } from './queries';
+import { everything, readAnew } from './read-anew';
 
 const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('cricket-outbox');
 
@@ -14,7 +16,7 @@ export const outbox = new Outbox({
   onChanged: () => channel?.postMessage('changed'),
 });
 
-if (channel) channel.onmessage = () => void outbox.reload().then(() => queryClient.invalidateQueries());
+if (channel) channel.onmessage = () => void outbox.reload().then(() => readAnew(queryClient, [everything]));
 if (typeof window !== 'undefined') {
   window.addEventListener('online', outbox.tryNow);
   // The browser asks before it closes the page on something that nowhere is kept.
@@ -36,15 +38,29 @@ const wholeRecord = new Set<WriteAbout['kind']>([
 function keep(write: PendingWrite, answer: unknown): void {
   const { about } = write;
   noteStored(write.writeId);
-  if ('bikeId' in about) keepOfBike(write, about, answer);
-  else keepOfShop(about, answer);
   // What is on hand and what is allowed decide what comes next for every bike.
-  void queryClient.invalidateQueries({ queryKey: keys.bikes });
+  readAnew(queryClient, [...namesOf(about), keys.bikes], () => {
+    if ('bikeId' in about) keepOfBike(write, about, answer);
+    else keepOfShop(about, answer);
+  });
+}
+
+/** What a write changes beside the list of bikes. */
+function namesOf(about: WriteAbout): QueryKey[] {
+  if ('bikeId' in about) return [keys.bike(about.bikeId)];
+  switch (about.kind) {
+    case 'settings':
+      return [keys.settings];
+    case 'wheel':
+    case 'wheels-import':
+      return [keys.wheels];
+    default:
+      return [keys.stores];
+  }
 }
 
 function keepOfBike(write: PendingWrite, about: Extract<WriteAbout, { bikeId: string }>, answer: unknown): void {
-  const key = keys.bike(about.bikeId);
-  queryClient.setQueryData<BikeRecord>(key, (record) => {
+  queryClient.setQueryData<BikeRecord>(keys.bike(about.bikeId), (record) => {
     if (wholeRecord.has(about.kind)) return answer as BikeRecord;
     if (record && about.kind === 'acceptance') {
       return { ...record, acceptances: replaced(record.acceptances, answer as BikeRecord['acceptances'][number]) };
@@ -57,7 +73,6 @@ function keepOfBike(write: PendingWrite, about: Extract<WriteAbout, { bikeId: st
     }
     return applyWrite(record ?? null, write) ?? undefined;
   });
-  void queryClient.invalidateQueries({ queryKey: key });
 }
 
 function keepOfShop(about: Exclude<WriteAbout, { bikeId: string }>, answer: unknown): void {
@@ -78,7 +93,6 @@ function keepOfShop(about: Exclude<WriteAbout, { bikeId: string }>, answer: unkn
           ? items.filter(({ id }) => id !== about.id)
           : replaced(items, answer as StoreItem | Wheel),
       );
-      void queryClient.invalidateQueries({ queryKey: key });
     }
   }
 }

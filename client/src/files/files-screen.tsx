@@ -1,11 +1,9 @@
 import type { StoreItem, Wheel } from '@cricket/contract/shapes';
 import { Text } from '@cricket/core/input';
 import { PlainStoreItem, PlainWheel } from '@cricket/core/part-schemas';
-import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
 
-import { keys } from '../data/queries';
 import { useStores, useWheels } from '../data/use-bikes';
 import { useRefusal } from '../data/use-refusal';
 import { useWrites } from '../data/use-writes';
@@ -89,7 +87,6 @@ function ReadIn({ kind, known }: { kind: 'stores' | 'kits'; known: ReadonlySet<s
   const picker = useRef<HTMLInputElement>(null);
   const { importStores, importWheels } = useWrites();
   const refusal = useRefusal<never>();
-  const client = useQueryClient();
   const [list, setList] = useState<ReadList<{ id: string }> | null>(null);
   const [done, setDone] = useState<number | null>(null);
   const pick = async (file: File | undefined) => {
@@ -111,7 +108,6 @@ function ReadIn({ kind, known }: { kind: 'stores' | 'kits'; known: ReadonlySet<s
     if (outcome.kind === 'refused') return;
     setDone(rows.length);
     aside();
-    await client.invalidateQueries({ queryKey: kind === 'stores' ? keys.stores : keys.wheels });
   };
   const ready = list && 'rows' in list && list.problems.length === 0 ? list.rows : null;
   const changed = ready?.filter(({ id }) => known.has(id)).length ?? 0;

@@ -2,11 +2,9 @@ import type { ShopSettings } from '@cricket/contract/shapes';
 import { limitTable, type LimitArea, type LimitKey } from '@cricket/core/limits';
 import { materialWords } from '@cricket/core/materials';
 import { unitName } from '@cricket/core/units';
-import { useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 
-import { keys } from '../data/queries';
 import { useRefusal } from '../data/use-refusal';
 import { useShopSettings } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
@@ -29,7 +27,6 @@ export function LimitsScreen() {
 
 function Limits({ settings }: { settings: ShopSettings }) {
   const { putSettings } = useWrites();
-  const client = useQueryClient();
   const refusal = useRefusal<ShopSettings>();
   const [version, setVersion] = useState<number | null>(null);
   const { units } = useShopUnits();
@@ -55,7 +52,6 @@ function Limits({ settings }: { settings: ShopSettings }) {
     if (outcome.kind === 'refused') return;
     setVersion(null);
     setSaved(true);
-    await client.invalidateQueries({ queryKey: keys.settings });
   };
   const areas = Object.keys(words.areas) as LimitArea[];
   return (

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 
 import { ask } from '../data/api';
 import { keys, queryClient } from '../data/queries';
+import { readAnew } from '../data/read-anew';
 import { problemWords } from '../session/problem-words';
 import { useMay } from '../session/use-session';
 import { usePeople } from '../session/hand-over';
@@ -73,11 +74,12 @@ function PersonForm({ person, onDone }: { person: Person; onDone: () => void }) 
     const secrets = { ...(password && { password }), ...(pin && { pin }) };
     try {
       const body = { name: name.trim(), role, active, version: person.version, ...secrets };
-      queryClient.setQueryData(keys.people, await ask<Person[]>('PUT', routes.person(person.id), body));
+      const people = await ask<Person[]>('PUT', routes.person(person.id), body);
+      readAnew(queryClient, [keys.people], () => queryClient.setQueryData(keys.people, people));
       onDone();
     } catch (error) {
       setProblem(problemWords(error));
-      await queryClient.invalidateQueries({ queryKey: keys.people });
+      readAnew(queryClient, [keys.people]);
     }
   };
   const hint = person.version > 0 ? session.leaveEmpty : '';

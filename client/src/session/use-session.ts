@@ -4,10 +4,11 @@ import { useQuery } from '@tanstack/react-query';
 
 import { ask, onSignedOut, read } from '../data/api';
 import { keys, queryClient } from '../data/queries';
+import { everything, readAnew } from '../data/read-anew';
 import { outbox } from '../data/shared-outbox';
 
 // Asked anew rather than believed: the answer may be older than a sign-in that has just happened.
-onSignedOut(() => void queryClient.invalidateQueries({ queryKey: keys.session }));
+onSignedOut(() => readAnew(queryClient, [keys.session]));
 
 /** Who is at this phone, as the server last told. A demo visitor is let in as its installer. */
 export function useSession() {
@@ -37,7 +38,6 @@ export function useMay(): { work: boolean; own: boolean } {
 
 /** Takes in who is at the phone now, and sends what waited for somebody to sign in. */
 export function takeOver(info: SessionInfo): void {
-  queryClient.setQueryData(keys.session, info);
-  void queryClient.invalidateQueries();
+  readAnew(queryClient, [everything], () => queryClient.setQueryData(keys.session, info));
   outbox.tryNow();
 }

@@ -61,12 +61,7 @@ const stationOrder: Record<School, readonly Station[]> = {
 export function procedure(job: JobFacts, figures: StepFigures = defaultFigures): Step[] {
   if (job.ends.length === 0) return [];
   const steps = new Map<string, Step>();
-  const contextAt = (end: End | null): StepContext => ({
-    job,
-    end: job.ends.find((each) => each.end === end) ?? job.ends[0]!,
-    ...figures,
-    torque: withStated(figures.torque, job.stated, end),
-  });
+  const contextAt = contextsOf(job, figures);
   for (const definition of stepDefinitions) {
     const over = definition.each === 'end' ? job.ends.map(({ end }) => end) : [null];
     for (const end of over) {
@@ -82,6 +77,24 @@ export function procedure(job: JobFacts, figures: StepFigures = defaultFigures):
     ...step,
     after: [...before.get(step.id)!],
   }));
+}
+
+/** What a step's texts and reasons are worked out from; the same for all steps of one end. */
+function contextsOf(job: JobFacts, figures: StepFigures): (end: End | null) => StepContext {
+  const known = new Map<End | null, StepContext>();
+  return (end) => {
+    let context = known.get(end);
+    if (!context) {
+      context = {
+        job,
+        end: job.ends.find((each) => each.end === end) ?? job.ends[0]!,
+        ...figures,
+        torque: withStated(figures.torque, job.stated, end),
+      };
+      known.set(end, context);
+    }
+    return context;
+  };
 }
 
 function baseId({ id, end }: Step): string {

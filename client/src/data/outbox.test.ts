@@ -113,6 +113,45 @@ describe('Outbox', () => {
     expect(outbox.snapshot().writes).toEqual([]);
   });
 
+  it('tells of each that is stored as it leaves, and of all once, also when the server goes away in between', async () => {
+    const { send, state } = server();
+    const told: string[] = [];
+    let stillThere: string[] = [];
+    state.away = true;
+    await new Promise<void>((resolve) => {
+      const outbox = new Outbox({
+        openStore: async () => memoryStore(),
+        send: async (request) => {
+          const answer = await send(request);
+          state.away = request.writeId === 'two';
+          return answer;
+        },
+        waitMs: () => 1_000_000,
+        onStored: ({ writeId }) => {
+          told.push(writeId);
+          // It is in what is stored and leaves what waits in one go: nobody sees it in neither, or in both.
+          void Promise.resolve().then(() => {
+            const waiting = outbox.snapshot().writes.map((each) => each.writeId);
+            stillThere = [...stillThere, ...waiting.filter((id) => told.includes(id))];
+          });
+        },
+        onAllStored: () => {
+          told.push('all');
+          outbox.close();
+          resolve();
+        },
+      });
+      const made = ['one', 'two', 'three'].map((id) => outbox.submit(write(id), about));
+      void Promise.all(made).then(() => {
+        expect(told).toEqual([]);
+        state.away = false;
+        outbox.tryNow();
+      });
+    });
+    expect(told).toEqual(['one', 'two', 'all']);
+    expect(stillThere).toEqual([]);
+  });
+
   it('shows a write before the browser has kept it, and sends it only afterwards', async () => {
     const { send, sent } = server();
     let keep = () => {};

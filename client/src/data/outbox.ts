@@ -24,8 +24,10 @@ export interface OutboxOptions {
   send?: (write: WriteRequest) => Promise<unknown>;
   /** Milliseconds before trying again, by attempts so far. */
   waitMs?: (attempts: number) => number;
-  /** Called when the server has taken a write, before it leaves the outbox. */
+  /** Called when the server has taken a write, as it leaves the outbox: what it says must not be missing in between. */
   onStored?: (write: PendingWrite, answer: unknown) => void;
+  /** Called after some were stored, when no further one can be sent now: a day's entries are one change, not a hundred. */
+  onAllStored?: () => void;
   /** Called when what is kept has changed by an answer of the server: other tabs may then look. */
   onChanged?: () => void;
 }
@@ -188,29 +190,37 @@ export class Outbox {
 
   private async sendAll(): Promise<void> {
     await this.reload();
-    for (let next = this.nextToSend(); next && !this.closed; next = this.nextToSend()) {
-      const reached = await this.sendOne(next);
-      if (!reached) return;
+    let stored = false;
+    try {
+      for (let next = this.nextToSend(); next && !this.closed; next = this.nextToSend()) {
+        const ended = await this.sendOne(next);
+        stored ||= ended === 'stored';
+        if (ended === 'unreachable') return;
+      }
+    } finally {
+      if (stored) this.options.onAllStored?.();
     }
   }
 
-  private async sendOne(write: PendingWrite): Promise<boolean> {
+  private async sendOne(write: PendingWrite): Promise<'stored' | 'refused' | 'unreachable'> {
     const store = await this.store;
     this.sendingId = write.writeId;
+    let ended: 'stored' | 'refused' = 'stored';
     try {
       const answer = await (this.options.send ?? sendToServer)(write);
-      this.options.onStored?.(write, answer);
       await store.remove(write.seq);
+      this.options.onStored?.(write, answer);
+      this.set({ writes: this.state.writes.filter(({ writeId }) => writeId !== write.writeId) });
       // Not before it is gone: another tab that looks now must not find it still waiting.
       this.options.onChanged?.();
-      await this.reload();
       this.settle(write, { kind: 'stored', answer });
     } catch (error) {
       const problem = await this.problemOf(error, write);
       if (!problem) {
         this.waitAndRetry();
-        return false;
+        return 'unreachable';
       }
+      ended = 'refused';
       await store.put({ ...write, failures: 0, refused: problem });
       this.options.onChanged?.();
       // Whoever waits for the outcome may look at the entry at once.
@@ -221,7 +231,7 @@ export class Outbox {
     }
     this.attempts = 0;
     if (this.state.unreachable) this.set({ unreachable: false });
-    return true;
+    return ended;
   }
 
   /** Why the server will not take a write; null while it may yet. One over which it breaks each time must not hold up the rest. */

@@ -5,8 +5,7 @@ import type { QueryClient, QueryKey } from '@tanstack/react-query';
  * before must not come in after and count as fresh: `invalidateQueries` alone leaves such a one on its way where nobody looks
  * at it, or where it is the first.
  *
- * @param change what is known of the change already; done after the older answers are called off, which puts back what stood
- * before they were asked for
+ * @param change what is known of the change already; done after the older answers are called off
  */
 export function readAnew(client: QueryClient, names: readonly QueryKey[], change?: () => void): void {
   for (const queryKey of names) void client.cancelQueries({ queryKey });

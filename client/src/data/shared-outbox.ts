@@ -1,5 +1,5 @@
 import type { BikeRecord, StoreItem, Wheel } from '@cricket/contract/shapes';
-import type { QueryKey } from '@tanstack/react-query';
+import type { Query, QueryKey } from '@tanstack/react-query';
 
 import { applyWrite } from './apply-write';
 import { noteStored } from './own-writes';
@@ -10,9 +10,16 @@ import { everything, readAnew } from './read-anew';
 
 const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('cricket-outbox');
 
-/** The page's outbox. What the server has taken goes into the query cache at once, then is asked for anew. */
+/** What the writes stored since the last look have changed. */
+const changed = new Map<string, QueryKey>();
+
+/** The page's outbox. What the server has taken goes into the query cache at once; it is asked for anew after the last. */
 export const outbox = new Outbox({
   onStored: keep,
+  onAllStored: () => {
+    readAnew(queryClient, [...changed.values()]);
+    changed.clear();
+  },
   onChanged: () => channel?.postMessage('changed'),
 });
 
@@ -39,23 +46,27 @@ function keep(write: PendingWrite, answer: unknown): void {
   const { about } = write;
   noteStored(write.writeId);
   // What is on hand and what is allowed decide what comes next for every bike.
-  readAnew(queryClient, [...namesOf(about), keys.bikes], () => {
-    if ('bikeId' in about) keepOfBike(write, about, answer);
-    else keepOfShop(about, answer);
-  });
+  const names = [nameOf(about), keys.bikes];
+  for (const name of names) changed.set(name.join(' '), name);
+  // An older answer would put back what was before. The first one is let in: better that than nothing until the last is sent.
+  for (const queryKey of names) void queryClient.cancelQueries({ queryKey, predicate: isKnown });
+  if ('bikeId' in about) keepOfBike(write, about, answer);
+  else keepOfShop(about, answer);
 }
 
+const isKnown = ({ state }: Query) => state.data !== undefined;
+
 /** What a write changes beside the list of bikes. */
-function namesOf(about: WriteAbout): QueryKey[] {
-  if ('bikeId' in about) return [keys.bike(about.bikeId)];
+function nameOf(about: WriteAbout): QueryKey {
+  if ('bikeId' in about) return keys.bike(about.bikeId);
   switch (about.kind) {
     case 'settings':
-      return [keys.settings];
+      return keys.settings;
     case 'wheel':
     case 'wheels-import':
-      return [keys.wheels];
+      return keys.wheels;
     default:
-      return [keys.stores];
+      return keys.stores;
   }
 }
 

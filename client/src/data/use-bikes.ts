@@ -5,7 +5,7 @@ import { useMemo } from 'react';
 
 import { read } from './api';
 import { withStoreWrites, withWheelWrites } from './apply-shop-write';
-import { applyWrite, concerns } from './apply-write';
+import { foreseen } from './foreseen';
 import { keys } from './queries';
 import { useOutbox } from './use-outbox';
 
@@ -57,10 +57,7 @@ export function useBike(bikeId: string) {
   });
   const { writes, ready } = useOutbox();
   const stored = query.data ?? null;
-  const record = useMemo(
-    () => writes.filter((write) => concerns(write, bikeId)).reduce<BikeRecord | null>(applyWrite, stored),
-    [writes, stored, bikeId],
-  );
+  const record = useMemo(() => foreseen(bikeId, stored, writes), [writes, stored, bikeId]);
   return {
     record,
     isPending: (query.isPending || !ready) && !record,

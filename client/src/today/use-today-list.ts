@@ -3,7 +3,7 @@ import type { Workshop } from '@cricket/core/next-action';
 import { useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 
-import { applyWrite, concerns } from '../data/apply-write';
+import { foreseen } from '../data/foreseen';
 import type { PendingWrite } from '../data/outbox-store';
 import { keys } from '../data/queries';
 import { useBikes } from '../data/use-bikes';
@@ -48,9 +48,7 @@ function waitingRecords(
   const waiting = writes.filter(({ refused }) => !refused);
   const bikeIds = [...new Set(waiting.flatMap(({ about }) => ('bikeId' in about ? [about.bikeId] : [])))];
   const records = bikeIds.flatMap((bikeId) => {
-    const record = waiting
-      .filter((write) => concerns(write, bikeId))
-      .reduce<BikeRecord | null>(applyWrite, keptRecord(bikeId));
+    const record = foreseen(bikeId, keptRecord(bikeId), waiting);
     return record ? [record] : [];
   });
   return records.length ? records : none;
@@ -59,7 +57,7 @@ function waitingRecords(
 /** A row for each of these records, worked out in the worker; the last answer stays until the new one is there. */
 function useSummaries(records: readonly BikeRecord[], workshop: Workshop): BikeSummary[] {
   // A bike that only this phone knows is missing from the list while this has failed; the console says why.
-  const { data } = useWorked('summaries', '', records.length > 0 ? [records, workshop] : null, (worker) =>
+  const { data } = useWorked('summaries', '', records.length > 0 ? [workshop, ...records] : null, (worker) =>
     Promise.all(records.map((record) => worker.summarise(record, workshop))),
   );
   return data ?? noRows;

@@ -14,6 +14,7 @@ import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
 import { Txt } from '../ui/txt';
 import { JobIn } from './job-in';
+import { shopMark } from '../ui/shop-units';
 import { readBytes, readList, toCsv, type ReadList } from './table';
 import { words } from './words';
 import { NotThere } from '../ui/not-there';
@@ -61,7 +62,7 @@ export function FilesScreen() {
           <View className="flex-row flex-wrap gap-2">
             <Button
               label={words.csv(words.kinds[kind])}
-              onPress={() => saveFile(`${name}.csv`, 'text/csv', toCsv(rows))}
+              onPress={() => saveFile(`${name}.csv`, 'text/csv', toCsv(rows, shopMark()))}
             />
             <Button
               label={words.json(words.kinds[kind])}

@@ -31,6 +31,7 @@ describe('lists in files', () => {
   it('come back exactly, as CSV and as JSON', () => {
     for (const text of [
       toCsv([washer, bolt]),
+      toCsv([washer, bolt], ','),
       JSON.stringify([washer, bolt]),
       JSON.stringify({ rows: [washer, bolt] }),
     ]) {
@@ -45,6 +46,21 @@ describe('lists in files', () => {
     // A negative figure is a figure.
     expect(toCsv([{ rimOffsetMm: -0.3 }])).toContain('-0.3');
     expect(toCsv([{ rimOffsetMm: -0.3 }])).not.toContain("'-0.3");
+    expect(toCsv([{ rimOffsetMm: -0.3 }], ',')).toBe('rimOffsetMm\r\n-0,3');
+    expect(toCsv([bolt], ',')).toContain("'=1+1");
+  });
+
+  it('are read as either kind of spreadsheet writes them: a comma is never both', () => {
+    const [head, line] = toCsv([washer], ',').split('\r\n') as [string, string];
+    expect(head).toContain(';');
+    expect(line).toMatch(/;\d+,\d+/);
+    // The same line with points, and with tabs for semicolons.
+    const points = [head, line.replace(/(\d),(\d)/g, '$1.$2')].join('\n');
+    const tabs = [head, line].join('\n').replaceAll(';', '\t');
+    for (const text of [points, tabs]) expect(read(text)).toEqual({ rows: [washer], problems: [] });
+    // Where commas part the columns, a figure with one is none, and is named.
+    const commas = toCsv([washer]).replace(/(,)(\d+)\.(\d+)(?=,|$)/m, '$1"$2,$3"');
+    expect(read(commas)).toMatchObject({ rows: [], problems: [{ line: 1 }] });
   });
 
   it('name every line that does not hold, with field, value and range', () => {

@@ -1,4 +1,5 @@
 import { inputErrors, type Shape } from '@cricket/core/input';
+import { withMark, type DecimalMark } from '@cricket/core/units';
 import Papa from 'papaparse';
 
 import { words } from './words';
@@ -18,15 +19,20 @@ export const mostBytes = 4 * 1024 * 1024;
 /**
  * Rows as CSV: nested fields in columns such as `axle.threadMm`, lists as JSON. Text that a spreadsheet would take for a
  * formula gets a leading apostrophe, which is taken off again on the way in.
+ *
+ * @param mark - what the shop's spreadsheet writes before decimals; with a comma there, columns are parted by semicolons
  */
-export function toCsv(rows: readonly object[]): string {
-  const flat = rows.map(flatten);
+export function toCsv(rows: readonly object[], mark: DecimalMark = '.'): string {
+  const flat = rows.map((row) => flatten(row, mark));
   const columns = [...new Set(flat.flatMap(Object.keys))];
   return Papa.unparse(
     flat.map((row) => Object.fromEntries(columns.map((column) => [column, row[column] ?? '']))),
-    { columns, escapeFormulae: true },
+    { columns, escapeFormulae: formula, ...(mark === ',' && { delimiter: ';' }) },
   );
 }
+
+/** What a spreadsheet would take for a formula: a figure below nothing is none. */
+const formula = /^[=+\-@\t\r](?!\d+([.,]\d+)?$)/;
 
 /** Bytes of a file as text; a refusal for what is too large or not UTF-8. */
 export function readBytes(bytes: ArrayBuffer, most = mostBytes): { text: string } | { refused: string } {
@@ -81,29 +87,32 @@ function fromJson(text: string): { rows: unknown[] } | { refused: string } {
 }
 
 function fromCsv(text: string): { rows: unknown[] } | { refused: string } {
-  const { data, errors } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+  const { data, errors, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
   });
   const [broken] = errors.filter(({ code }) => code !== 'UndetectableDelimiter');
   if (broken) return { refused: words.badCsv((broken.row ?? 0) + 1, broken.message) };
-  return { rows: data.map(unflatten) };
+  // Where columns are not parted by commas, a comma is that of decimals.
+  const mark = meta.delimiter === ',' ? '.' : ',';
+  return { rows: data.map((row) => unflatten(row, mark)) };
 }
 
-function flatten(row: object): Record<string, string | number> {
+function flatten(row: object, mark: DecimalMark): Record<string, string | number> {
   const flat: Record<string, string | number> = {};
   const put = (path: string, value: unknown) => {
     if (value === undefined) return;
     if (value !== null && typeof value === 'object' && !Array.isArray(value)) {
       for (const [key, inner] of Object.entries(value)) put(path ? `${path}.${key}` : key, inner);
-    } else if (typeof value === 'number' || typeof value === 'string') flat[path] = value;
+    } else if (typeof value === 'number') flat[path] = withMark(String(value), mark);
+    else if (typeof value === 'string') flat[path] = value;
     else flat[path] = JSON.stringify(value);
   };
   put('', row);
   return flat;
 }
 
-function unflatten(row: Record<string, string>): object {
+function unflatten(row: Record<string, string>, mark: DecimalMark): object {
   const whole: Record<string, unknown> = {};
   for (const [path, text] of Object.entries(row)) {
     if (text === '' || text === undefined) continue;
@@ -116,7 +125,7 @@ function unflatten(row: Record<string, string>): object {
       at = at[key] as Record<string, unknown>;
     });
     Object.defineProperty(at, keys[keys.length - 1]!, {
-      value: cell(text),
+      value: cell(text, mark),
       enumerable: true,
       writable: true,
       configurable: true,
@@ -126,9 +135,10 @@ function unflatten(row: Record<string, string>): object {
 }
 
 /** Figures, yes and no, null and lists come back as what they are; everything else is text. */
-function cell(text: string): unknown {
+function cell(text: string, mark: DecimalMark): unknown {
   const bare = /^'[=+\-@\t\r]/.test(text) ? text.slice(1) : text;
   if (/^-?\d+(\.\d+)?(e-?\d+)?$/i.test(bare)) return Number(bare);
+  if (mark === ',' && /^-?\d+,\d+$/.test(bare)) return Number(bare.replace(',', '.'));
   if (/^(true|false|null|\[.*\]|\{.*\})$/s.test(bare)) {
     try {
       return JSON.parse(bare) as unknown;

@@ -1,7 +1,8 @@
-import Svg, { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, Line, Path } from 'react-native-svg';
 
 import { useTones } from '../ui/tones';
 import { words } from './words';
+import { SvgTxt } from '../ui/svg-txt';
 
 export interface CadenceChartProps {
   /** Wheel turns per crank turn. */
@@ -27,9 +28,9 @@ export function CadenceChart({ ratio, circumferenceMm, assistedKmh, width }: Cad
     <Svg width={width} height={height} aria-hidden>
       <Path d={`M${x(0)} ${y(topKmh)}V${y(0)}H${x(topRpm)}`} stroke={tones.ink} strokeWidth={1.8} fill="none" />
       {[0, 30, 60, 90, 120].map((rpm) => (
-        <SvgText key={rpm} x={x(rpm)} y={height - 12} textAnchor="middle" {...label}>
+        <SvgTxt key={rpm} x={x(rpm)} y={height - 12} textAnchor="middle" {...label}>
           {rpm === 120 ? words.rpm : rpm}
-        </SvgText>
+        </SvgTxt>
       ))}
       <Line x1={x(0)} y1={y(0)} x2={x(topRpm)} y2={y(kmh(topRpm))} stroke={tones.ink} strokeWidth={2.5} />
       <Line
@@ -41,9 +42,9 @@ export function CadenceChart({ ratio, circumferenceMm, assistedKmh, width }: Cad
         strokeWidth={1.8}
         strokeDasharray="8 5"
       />
-      <SvgText x={42} y={y(assistedKmh) + 5} textAnchor="end" {...label}>
+      <SvgTxt x={42} y={y(assistedKmh) + 5} textAnchor="end" {...label}>
         {assistedKmh}
-      </SvgText>
+      </SvgTxt>
       {there <= topRpm ? (
         <Circle cx={x(there)} cy={y(assistedKmh)} r={6} fill={tones.lime} stroke={tones.ink} strokeWidth={2} />
       ) : null}

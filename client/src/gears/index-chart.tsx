@@ -1,6 +1,7 @@
-import Svg, { Circle, Line, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, Line, Rect } from 'react-native-svg';
 
 import { useTones } from '../ui/tones';
+import { SvgTxt } from '../ui/svg-txt';
 
 export interface IndexChartProps {
   errorsMm: readonly number[];
@@ -35,9 +36,9 @@ export function IndexChart({ errorsMm, goesMm, workMm, width }: IndexChartProps)
         />
       ))}
       {[workMm, 0, -workMm].map((mm) => (
-        <SvgText key={mm} x={46} y={y(mm) + 5} textAnchor="end" {...label}>
+        <SvgTxt key={mm} x={46} y={y(mm) + 5} textAnchor="end" {...label}>
           {mm > 0 ? `+${mm}` : String(mm)}
-        </SvgText>
+        </SvgTxt>
       ))}
       {errorsMm.map((error, at) => (
         <Line key={`l${at}`} x1={x(at)} y1={y(0)} x2={x(at)} y2={y(error)} stroke={tones.ink} strokeWidth={2} />
@@ -54,9 +55,9 @@ export function IndexChart({ errorsMm, goesMm, workMm, width }: IndexChartProps)
         />
       ))}
       {errorsMm.map((_, at) => (
-        <SvgText key={`t${at}`} x={x(at)} y={height - 3} textAnchor="middle" {...label}>
+        <SvgTxt key={`t${at}`} x={x(at)} y={height - 3} textAnchor="middle" {...label}>
           {at + 1}
-        </SvgText>
+        </SvgTxt>
       ))}
     </Svg>
   );

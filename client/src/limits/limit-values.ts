@@ -1,6 +1,6 @@
 import { limitTable, type LimitKey, type LimitRow, type LimitsInput } from '@cricket/core/limits';
 import { materials, type Material } from '@cricket/core/materials';
-import { shownIn, type Units } from '@cricket/core/units';
+import { shownIn, withMark, type Units } from '@cricket/core/units';
 
 import { numberRule, typedFigure } from '../ui/number-rule';
 import { fieldText } from '../ui/shop-units';
@@ -16,18 +16,19 @@ export interface LimitCell {
 
 /** Every editable figure, in the order of the table; carbon cannot be opened. */
 export function limitCells(units: Units): LimitCell[] {
+  const shown = (value: number, unit: string) => withMark(String(shownIn(value, unit, units)), units.decimalMark);
   return (Object.entries(limitTable) as [LimitKey, LimitRow][]).flatMap(([key, row]): LimitCell[] => {
     if (row.kind === 'material') {
       return materials
         .filter((material) => material !== 'carbon')
-        .map((material) => ({ key, row, material, preset: String(shownIn(row.preset[material], row.unit, units)) }));
+        .map((material) => ({ key, row, material, preset: shown(row.preset[material], row.unit) }));
     }
     return [
       {
         key,
         row,
         material: null,
-        preset: row.kind === 'sizes' ? row.preset.join(', ') : String(shownIn(row.preset, row.unit, units)),
+        preset: row.kind === 'sizes' ? sizesText(row.preset) : shown(row.preset, row.unit),
       },
     ];
   });
@@ -40,7 +41,7 @@ export const cellId = ({ key, material }: Pick<LimitCell, 'key' | 'material'>): 
 export function ownText(own: LimitsInput, { key, row, material }: LimitCell): string {
   const value = own[key] as number | number[] | Partial<Record<Material, number>> | undefined;
   if (value === undefined) return '';
-  if (Array.isArray(value)) return value.join(', ');
+  if (Array.isArray(value)) return sizesText(value);
   if (typeof value === 'object') return material ? fieldText(value[material], row.unit) : '';
   return fieldText(value, row.unit);
 }
@@ -72,10 +73,15 @@ export function limitsFrom(cells: readonly LimitCell[], texts: Record<string, st
   return own as LimitsInput;
 }
 
+/** A semicolon or a blank stands between sizes: a comma may be that of decimals. */
 function readSizes(text: string): number[] | null {
   const sizes = text
-    .split(/[,;\s]+/)
+    .split(/[;\s]+/)
     .filter((part) => part !== '')
-    .map(Number);
-  return sizes.length > 0 && sizes.every(Number.isFinite) ? sizes : null;
+    .map((part) => typedFigure(part));
+  return sizes.length > 0 && sizes.every((size) => size !== null) ? sizes : null;
+}
+
+function sizesText(sizes: readonly number[]): string {
+  return sizes.map((size) => fieldText(size)).join('; ');
 }

@@ -1,9 +1,10 @@
 import type { EndFacts } from '@cricket/core/end-facts';
 import type { ArmPlacement } from '@cricket/core/arm-fit';
-import Svg, { Circle, Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, Defs, G, Line, Path, Pattern, Rect } from 'react-native-svg';
 
 import { useTones } from '../ui/tones';
 import { words } from './words';
+import { SvgTxt } from '../ui/svg-txt';
 
 export interface ArmDrawingProps {
   arm: ArmPlacement | null;
@@ -64,9 +65,9 @@ export function ArmDrawing({ arm, facts, lengthMm, clampN, width }: ArmDrawingPr
         stroke={tones.ink}
         strokeWidth={1.5}
       />
-      <SvgText x={middle + half + 24} y={(up(from) + up(to)) / 2 + 5} {...label}>
+      <SvgTxt x={middle + half + 24} y={(up(from) + up(to)) / 2 + 5} {...label}>
         {`${Math.round(from)}–${Math.round(to)} mm`}
-      </SvgText>
+      </SvgTxt>
       {arm ? (
         <>
           <Line x1={middle} y1={axleY} x2={endX} y2={endY} stroke={tones.ink} strokeWidth={19} strokeLinecap="round" />
@@ -88,16 +89,16 @@ export function ArmDrawing({ arm, facts, lengthMm, clampN, width }: ArmDrawingPr
                 strokeWidth={2.5}
                 fill="none"
               />
-              <SvgText x={endX - half - 74} y={endY - 10} {...label}>
+              <SvgTxt x={endX - half - 74} y={endY - 10} {...label}>
                 {`${Math.round(clampN)} N`}
-              </SvgText>
+              </SvgTxt>
             </>
           )}
         </>
       ) : (
-        <SvgText x={12} y={20} {...label}>
+        <SvgTxt x={12} y={20} {...label}>
           {words.noArm}
-        </SvgText>
+        </SvgTxt>
       )}
       <Circle cx={middle} cy={axleY} r={6 * scale + 3} fill={tones.metal} stroke={tones.ink} strokeWidth={2} />
     </Svg>

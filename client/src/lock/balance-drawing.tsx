@@ -1,8 +1,9 @@
 import type { TorqueReactionResult } from '@cricket/core/torque-reaction';
-import Svg, { Defs, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
 
 import { useTones } from '../ui/tones';
 import { words } from './words';
+import { SvgTxt } from '../ui/svg-txt';
 
 export interface BalanceDrawingProps {
   result: TorqueReactionResult;
@@ -34,9 +35,9 @@ export function BalanceDrawing({ result, plainNm, factoredNm, leastTight, width 
     const needX = left + needNm * scale;
     return (
       <>
-        <SvgText x={left} y={top + 14} {...label}>
+        <SvgTxt x={left} y={top + 14} {...label}>
           {name}
-        </SvgText>
+        </SvgTxt>
         {parts.map((part) => {
           const from = x;
           const wide = part.nm * scale;
@@ -58,7 +59,7 @@ export function BalanceDrawing({ result, plainNm, factoredNm, leastTight, width 
           const before = parts.slice(0, index).reduce((sum, { nm }) => sum + nm, 0);
           const wide = part.nm * scale;
           return wide < 44 ? null : (
-            <SvgText
+            <SvgTxt
               key={part.name}
               x={left + before * scale + wide / 2}
               y={top + 64}
@@ -67,7 +68,7 @@ export function BalanceDrawing({ result, plainNm, factoredNm, leastTight, width 
               fontWeight="500"
             >
               {part.name}
-            </SvgText>
+            </SvgTxt>
           );
         })}
         <Line x1={needX} y1={top + 12} x2={needX} y2={top + 56} stroke={tones.stop} strokeWidth={2.5} />

@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import Svg, { Circle, Line, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, Line } from 'react-native-svg';
 
 import { figure } from '../bike/figures';
 import { useTones } from '../ui/tones';
+import { SvgTxt } from '../ui/svg-txt';
 
 export interface DotScaleProps {
   valuesMm: readonly number[];
@@ -38,7 +39,7 @@ export function DotScale({ valuesMm, oddIndexes, against }: DotScaleProps) {
                 stroke={tones.ink}
                 strokeWidth={2.5}
               />
-              <SvgText
+              <SvgTxt
                 x={x(against.valueMm)}
                 y={11}
                 fill={tones.soft}
@@ -47,7 +48,7 @@ export function DotScale({ valuesMm, oddIndexes, against }: DotScaleProps) {
                 textAnchor={x(against.valueMm) > width / 2 ? 'end' : 'start'}
               >
                 {`${against.name} ${figure(against.valueMm)}`}
-              </SvgText>
+              </SvgTxt>
             </>
           ) : null}
           {valuesMm.map((value, index) => (

@@ -1,12 +1,12 @@
 import type { LengthFeature } from '@cricket/core/features';
 import { askAgainSpreadMm, explainOdd, type OddReading } from '@cricket/core/reading-statistics';
 
-import { readTyped } from '../ui/typed-number';
+import { readTyped, type Unreadable } from '../ui/typed-number';
 
 /** What is typed, judged before it is kept. */
 export type JudgedTyped =
   | { kind: 'empty' }
-  | { kind: 'unreadable'; why: 'letters' | 'two-points' }
+  | { kind: 'unreadable'; why: Unreadable }
   /** Outside what is plausible; `asInchesMm` when it would be plausible as inches. */
   | { kind: 'implausible'; valueMm: number; asInchesMm: number | null }
   /** Can be kept; `odd` when it stands off from the readings before. */

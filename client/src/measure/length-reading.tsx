@@ -9,6 +9,7 @@ import { JawDrawing } from '../drawing/jaws/jaw-drawing';
 import { changeSettings } from '../settings/settings';
 import { Button } from '../ui/button';
 import { Screen } from '../ui/screen';
+import { unreadableWords } from '../ui/number-rule';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { CaliperPanel } from '../caliper/caliper-panel';
@@ -199,7 +200,7 @@ function Says({
   if (judged.kind === 'unreadable') {
     return (
       <Txt tone="stop" bold>
-        {judged.why === 'letters' ? words.unreadable(typedText) : words.twoPoints(typedText)}
+        {unreadableWords(typedText.trim(), judged.why, words.oneFigure)}
       </Txt>
     );
   }

@@ -35,6 +35,8 @@ export function WordReading({
   const readings = record!.readings.filter((item) => item.place === axleAt(end) && item.feature === feature.id);
   const next = nextOpen(plan, feature.id);
   const says = featureWords(feature.id);
+  // Four beside one another only where no answer would be broken within a word.
+  const short = feature.words.length > 6 && feature.words.every((word) => answerName(feature.id, word).length < 6);
   return (
     <Screen
       title={title}
@@ -64,7 +66,7 @@ export function WordReading({
             aria-checked={chosen === word}
             // The maker's word is written down before anything else.
             onPress={() => keep({ word }, feature.id === 'maker-approval' && word === 'in-writing')}
-            className={`min-h-[60px] grow justify-center rounded-lg border-2 border-ink px-4 ${feature.words.length > 6 ? 'basis-[22%]' : 'basis-[46%]'} ${chosen === word ? 'bg-ink' : 'bg-sheet active:bg-lime'}`}
+            className={`min-h-[60px] grow justify-center rounded-lg border-2 border-ink px-4 ${short ? 'basis-[22%]' : 'basis-[46%]'} ${chosen === word ? 'bg-ink' : 'bg-sheet active:bg-lime'}`}
           >
             <Txt size="lead" bold className={chosen === word ? '!text-paper' : ''}>
               {answerName(feature.id, word)}

@@ -30,8 +30,7 @@ export const words = {
   overFlats: (mm: string, code: string) => `The flats of ${code} go in with ${mm} play.`,
   outOfRange: (value: string, min: string, max: string) =>
     `${value} mm is not plausible here: ${min} to ${max} mm. Measure again.`,
-  unreadable: (text: string) => `"${text}" is not a figure. Digits and one decimal point or comma.`,
-  twoPoints: (text: string) => `"${text}" has two decimal points.`,
+  oneFigure: 'enter digits and one decimal point or comma',
   inches: (mm: string) => `Read in inches? Then it is ${mm} mm.`,
   takeAsInches: (mm: string) => `Take it as ${mm} mm`,
   slipped: {

@@ -1,12 +1,13 @@
 import { axleRow, type EndJob, type Step } from '@cricket/core/procedure';
 import { View } from 'react-native';
-import Svg, { Circle, G, Line, Path, Rect, Text } from 'react-native-svg';
+import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
 
 import { BikeMap } from '../drawing/bike-map/bike-map';
 import type { BikeSize } from '../drawing/bike-map/frame-shape';
 import { Txt } from '../ui/txt';
 import { useTones } from '../ui/tones';
 import { words } from './words';
+import { SvgTxt } from '../ui/svg-txt';
 
 export interface StepDrawingProps {
   bike: BikeSize;
@@ -100,7 +101,7 @@ function AxleRow({ step, end, turned, width }: { step: Step; end: EndJob; turned
               stroke={tones.ink}
               strokeWidth={part.lit ? 2.5 : 1.2}
             />
-            <Text
+            <SvgTxt
               x={x + (unit * part.wide) / 2}
               y={index % 2 ? height - 4 : height - 18}
               fontSize={12}
@@ -109,7 +110,7 @@ function AxleRow({ step, end, turned, width }: { step: Step; end: EndJob; turned
               fill={tones.ink}
             >
               {part.name}
-            </Text>
+            </SvgTxt>
           </G>
         );
       })}
@@ -145,7 +146,7 @@ function BoltStar({ order, width }: { order: readonly number[]; width: number })
               stroke={tones.ink}
               strokeWidth={2}
             />
-            <Text
+            <SvgTxt
               x={x}
               y={y + 6}
               fontSize={17}
@@ -154,7 +155,7 @@ function BoltStar({ order, width }: { order: readonly number[]; width: number })
               fill={index === 0 ? tones.onLime : tones.ink}
             >
               {index + 1}
-            </Text>
+            </SvgTxt>
           </G>
         );
       })}
@@ -212,7 +213,7 @@ function Rotation({ turned, width }: { turned: boolean; width: number }) {
         strokeWidth={4}
         transform={turned ? `rotate(180 ${cx} ${cy})` : undefined}
       />
-      <Text
+      <SvgTxt
         x={cx + way * (r + 44)}
         y={cy + 5}
         fontSize={15}
@@ -221,7 +222,7 @@ function Rotation({ turned, width }: { turned: boolean; width: number }) {
         fill={tones.ink}
       >
         {turned ? '← forward' : 'forward →'}
-      </Text>
+      </SvgTxt>
     </Svg>
   );
 }

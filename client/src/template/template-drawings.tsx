@@ -1,4 +1,6 @@
-import Svg, { Circle, Defs, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
+
+import { SvgTxt } from '../ui/svg-txt';
 
 /** Ink on paper, whatever the theme: these go to the printer. */
 const ink = '#23271F';
@@ -37,9 +39,9 @@ export function ScaleCheck({ name }: { name: string }) {
       {[1, 2, 3, 4, 5, 6, 7, 8, 9].map((tick) => (
         <Line key={tick} x1={5 + 10 * tick} y1={6} x2={5 + 10 * tick} y2={10} stroke={ink} strokeWidth={0.3} />
       ))}
-      <SvgText x={55} y={15} textAnchor="middle" {...label}>
+      <SvgTxt x={55} y={15} textAnchor="middle" {...label}>
         {name}
-      </SvgText>
+      </SvgTxt>
     </OnPaper>
   );
 }
@@ -58,9 +60,9 @@ export function FlatsGauge({ name }: { name: string }) {
         );
       })}
       {gaugeMm.map((widthMm, index) => (
-        <SvgText key={widthMm} x={4 + index * pitch + widthMm / 2} y={38} textAnchor="middle" {...label}>
+        <SvgTxt key={widthMm} x={4 + index * pitch + widthMm / 2} y={38} textAnchor="middle" {...label}>
           {widthMm}
-        </SvgText>
+        </SvgTxt>
       ))}
     </OnPaper>
   );
@@ -143,9 +145,9 @@ export function ArmTemplate({ name, lengthMm, widthMm, threadMm, flatsMm }: ArmT
         strokeWidth={0.3}
       />
       <Circle cx={x + lengthMm} cy={middle} r={2.5} fill="none" stroke={ink} strokeWidth={0.3} />
-      <SvgText x={x + lengthMm / 2} y={middle + 1.4} textAnchor="middle" {...label}>
+      <SvgTxt x={x + lengthMm / 2} y={middle + 1.4} textAnchor="middle" {...label}>
         {`${Math.round(lengthMm)} mm`}
-      </SvgText>
+      </SvgTxt>
     </OnPaper>
   );
 }

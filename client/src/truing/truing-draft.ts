@@ -1,6 +1,8 @@
 import type { JobEventData } from '@cricket/core/job-events';
 import type { WheelTruingInput } from '@cricket/core/wheel-truing';
 
+import { readTyped } from '../ui/typed-number';
+
 export type TruingReading = 'lateralMm' | 'radialMm' | 'tensionN';
 
 type Spoke = WheelTruingInput['spokes'][number];
@@ -55,6 +57,6 @@ export function truingData(draft: TruingDraft): JobEventData<'truing'> {
 
 /** The dish as typed; undefined while it is none. */
 export function dishOf(text: string): number | undefined {
-  const value = Number(text.replace(',', '.'));
-  return text.trim() === '' || !Number.isFinite(value) || Math.abs(value) > 30 ? undefined : value;
+  const typed = readTyped(text);
+  return typed.kind === 'number' && Math.abs(typed.value) <= 30 ? typed.value : undefined;
 }

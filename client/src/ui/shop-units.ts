@@ -1,4 +1,4 @@
-import { defaultUnits, shownIn, type Units } from '@cricket/core/units';
+import { defaultUnits, shownIn, withMark, type DecimalMark, type Units } from '@cricket/core/units';
 import { useSyncExternalStore } from 'react';
 
 /** What the shop reads and types in, kept in the browser so that the first page is right before the server answers. */
@@ -10,7 +10,7 @@ interface Shown {
   weekStartsOn: 0 | 1 | 6;
 }
 
-const defaults: Shown = { units: defaultUnits, currency: null, weekStartsOn: 1 };
+const defaults: Shown = { units: { ...defaultUnits, decimalMark: browsersMark() }, currency: null, weekStartsOn: 1 };
 const storageKey = 'cricket-shop-units';
 const listeners = new Set<() => void>();
 let current = load();
@@ -18,6 +18,18 @@ let current = load();
 /** The units of the shop as they are now; pages use {@link useShopUnits}, which follows them. */
 export function shopUnits(): Units {
   return current.units;
+}
+
+/** What this browser writes before decimals. */
+export function browsersMark(): DecimalMark {
+  const languages = typeof navigator === 'undefined' ? undefined : navigator.languages;
+  const parts = new Intl.NumberFormat([...(languages ?? [])]).formatToParts(1.5);
+  return parts.some(({ type, value }) => type === 'decimal' && value === ',') ? ',' : '.';
+}
+
+/** What the shop writes before decimals, for what is typed. */
+export function shopMark(): DecimalMark {
+  return current.units.decimalMark ?? '.';
 }
 
 /** The shop's currency by its three letters. */
@@ -41,7 +53,7 @@ export function takeShopUnits(next: {
   weekStartsOn?: 0 | 1 | 6 | undefined;
 }): void {
   const taken: Shown = {
-    units: next.units ?? defaultUnits,
+    units: { ...defaultUnits, ...next.units, decimalMark: next.units?.decimalMark ?? browsersMark() },
     currency: next.currency ?? null,
     weekStartsOn: next.weekStartsOn ?? 1,
   };
@@ -57,7 +69,7 @@ export function takeShopUnits(next: {
 
 /** A stored figure as text of an entry field, in the shop's unit. */
 export function fieldText(value: number | null | undefined, unit = ''): string {
-  return value === undefined || value === null ? '' : String(shownIn(value, unit, current.units));
+  return value === undefined || value === null ? '' : withMark(String(shownIn(value, unit, current.units)), shopMark());
 }
 
 function subscribe(listener: () => void): () => void {

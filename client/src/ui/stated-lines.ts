@@ -1,7 +1,7 @@
 import { statedFasteners, type StatedFastener, type StatedTorque } from '@cricket/core/stated-torques';
 import { shownIn, toSi, unitName } from '@cricket/core/units';
 
-import { shopUnits } from './shop-units';
+import { fieldText, shopUnits } from './shop-units';
 import { readTyped } from './typed-number';
 
 /** How fasteners are called where torques are written one a line. */
@@ -74,11 +74,10 @@ function readLine(line: string, usualSource: string): StatedTorque | Error {
 
 /** The same as text, as it is written. */
 export function statedText(stated: readonly StatedTorque[] | undefined): string {
-  const units = shopUnits();
   return (stated ?? [])
     .map(
       ({ fastener, Nm, upTo, end, source }) =>
-        `${end ? `${end} ` : ''}${fastenerNames[fastener]} ${upTo ? 'up to ' : ''}${shownIn(Nm, 'N·m', units)}, ${source}`,
+        `${end ? `${end} ` : ''}${fastenerNames[fastener]} ${upTo ? 'up to ' : ''}${fieldText(Nm, 'N·m')}, ${source}`,
     )
     .join('\n');
 }

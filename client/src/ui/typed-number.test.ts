@@ -24,6 +24,25 @@ describe('readTyped', () => {
     expect(readTyped(text)).toEqual({ kind: 'unreadable', why: 'two-points' });
   });
 
+  it.each([
+    ['1,001', '.'],
+    ['12.500', ','],
+    ['-999,999', '.'],
+  ] as const)('does not guess whether %j are thousands where decimals are after %s', (text, mark) => {
+    expect(readTyped(text, mark)).toEqual({ kind: 'unreadable', why: 'thousands' });
+    const own = mark === '.' ? ',' : '.';
+    expect(readTyped(text, own)).toEqual({ kind: 'number', value: Number(text.replace(',', '.')) });
+  });
+
+  it.each(['0,125', '1,25', '1,2500', '1234,567', ',125'])(
+    'takes %j, which is no thousand, with either mark',
+    (text) => {
+      for (const mark of ['.', ','] as const) {
+        expect(readTyped(text, mark)).toEqual({ kind: 'number', value: Number(text.replace(',', '.')) });
+      }
+    },
+  );
+
   it('tells empty from unreadable', () => {
     expect(readTyped('  ')).toEqual({ kind: 'empty' });
   });
@@ -37,5 +56,7 @@ describe('numberRule', () => {
     expect(rule('wide')).toBe('"wide" is not a figure; enter one from 4 to 60 mm.');
     expect(rule('9999')).toBe('9999 is out of range; enter a figure from 4 to 60 mm.');
     expect(numberRule(4, 60, 'mm', false)('')).toBe(true);
+    expect(rule('9.5.8')).toBe('"9.5.8" has two decimal points; enter one from 4 to 60 mm.');
+    expect(rule(' 1,001 ')).toBe('"1,001" may be 1001, or 1 with decimals: write 1001, or two decimals at most.');
   });
 });

@@ -1,5 +1,5 @@
 import type { ShopSettings } from '@cricket/contract/shapes';
-import { defaultUnits, unitChoices, type Units } from '@cricket/core/units';
+import { defaultUnits, unitChoices, type UnitKind, type Units } from '@cricket/core/units';
 import { View } from 'react-native';
 
 import { useWrites } from '../data/use-writes';
@@ -8,7 +8,7 @@ import { Txt } from '../ui/txt';
 import { words } from './words';
 
 const imperial: Units = { length: 'inch', torque: 'lbf·ft', speed: 'mph', mass: 'lb', pressure: 'psi' };
-const same = (a: Units, b: Units) => (Object.keys(a) as (keyof Units)[]).every((kind) => a[kind] === b[kind]);
+const same = (a: Units, b: Units) => (Object.keys(unitChoices) as UnitKind[]).every((kind) => a[kind] === b[kind]);
 
 /** Metric or inch and pound, in one tap. */
 export function UnitSet({ settings }: { settings: ShopSettings }) {
@@ -24,7 +24,11 @@ export function UnitSet({ settings }: { settings: ShopSettings }) {
           ['imperial', words.sets.imperial],
         ]}
         value={same(units, defaultUnits) ? 'metric' : same(units, imperial) ? 'imperial' : undefined}
-        onChange={(set) => void putSettings({ ...settings, units: set === 'metric' ? defaultUnits : imperial })}
+        onChange={(set) => {
+          const { decimalMark } = units;
+          const chosen = set === 'metric' ? defaultUnits : imperial;
+          void putSettings({ ...settings, units: { ...chosen, ...(decimalMark && { decimalMark }) } });
+        }}
       />
     </View>
   );
@@ -34,7 +38,7 @@ export function UnitSet({ settings }: { settings: ShopSettings }) {
 export function UnitsByKind({ settings }: { settings: ShopSettings }) {
   const { putSettings } = useWrites();
   const units = settings.units ?? defaultUnits;
-  return (Object.keys(unitChoices) as (keyof Units)[]).map((kind) => (
+  return (Object.keys(unitChoices) as UnitKind[]).map((kind) => (
     <View key={kind} className="gap-1">
       <Txt bold>{words.kinds[kind]}</Txt>
       <Segments
@@ -47,4 +51,29 @@ export function UnitsByKind({ settings }: { settings: ShopSettings }) {
       {kind === 'length' ? <Txt tone="soft">{words.lengthNote}</Txt> : null}
     </View>
   ));
+}
+
+/** What stands before decimals: on every page and sheet, and in files for a spreadsheet. */
+export function Decimals({ settings }: { settings: ShopSettings }) {
+  const { putSettings } = useWrites();
+  const { decimalMark: before, ...units } = settings.units ?? defaultUnits;
+  return (
+    <View className="gap-1">
+      <Txt bold>{words.decimals}</Txt>
+      <Segments
+        label={words.decimals}
+        options={[
+          ['browser', words.marks.browser],
+          ['.', words.marks.point],
+          [',', words.marks.comma],
+        ]}
+        value={before ?? 'browser'}
+        onChange={(mark) =>
+          void putSettings({ ...settings, units: { ...units, ...(mark !== 'browser' && { decimalMark: mark }) } })
+        }
+        verbatim
+      />
+      <Txt tone="soft">{words.decimalsNote}</Txt>
+    </View>
+  );
 }

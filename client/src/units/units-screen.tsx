@@ -14,7 +14,7 @@ import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
 import { TextLine } from '../ui/text-line';
 import { Txt } from '../ui/txt';
-import { UnitsByKind, UnitSet } from './units-panel';
+import { Decimals, UnitsByKind, UnitSet } from './units-panel';
 import { words } from './words';
 
 /** What the shop reads and types in: units, currency, its clock, the week. */
@@ -29,6 +29,7 @@ export function UnitsScreen() {
           <>
             <UnitSet settings={settings} />
             <UnitsByKind settings={settings} />
+            <Decimals settings={settings} />
             <Currency settings={settings} />
             <Zone settings={settings} />
             <Week settings={settings} />

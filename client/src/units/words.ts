@@ -12,6 +12,10 @@ export const words = {
   lengthNote: 'Parts keep their mm, with inches beside them: threads, spacings and washers are sold by it.',
   all: 'All at once',
   sets: { metric: 'Metric', imperial: 'Inch and pound' },
+  decimals: 'Decimals are written',
+  marks: { browser: 'as the browser does', point: '1.5', comma: '1,5' },
+  decimalsNote:
+    'Typed with a comma or a point, both are understood; 1,001 is only taken where it cannot be a thousand and one.',
   currency: 'Currency, by its three letters',
   currencyHint: 'such as EUR; empty: figures without a name',
   badCurrency: (text: string) => `"${text}" is no currency; write its three letters, such as EUR, or leave it empty.`,

@@ -1,5 +1,8 @@
 import type { KitFacts } from '@cricket/core/kit';
 
+import { fieldText } from '../ui/shop-units';
+import { readTyped } from '../ui/typed-number';
+
 type AdapterSet = NonNullable<KitFacts['hub']['adapters']>;
 
 const pattern =
@@ -26,6 +29,7 @@ export function readAdapters(text: string, before: AdapterSet | undefined): Adap
     if (!match || (kind === 'cap') !== (bore !== undefined)) return notUnderstood(line);
     const side = match[2]?.toLowerCase() as 'left' | 'right';
     const lengthMm = figure(match[3]!);
+    if (Number.isNaN(lengthMm) || (bore && Number.isNaN(figure(bore)))) return notUnderstood(line);
     if (kind === 'extender') {
       const known = before?.extenders.find((part) => part.side === side && part.lengthMm === lengthMm);
       set.extenders.push(known ?? { id: `${side} ${lengthMm}`, side, lengthMm });
@@ -46,14 +50,15 @@ export function readAdapters(text: string, before: AdapterSet | undefined): Adap
 /** The same as text. */
 export function adapterText({ extenders, endCaps, rotorSpacers }: AdapterSet): string {
   return [
-    ...extenders.map(({ side, lengthMm }) => `extender ${side} ${lengthMm}`),
-    ...endCaps.map(({ side, lengthMm, boreMm }) => `cap ${side} ${lengthMm}, bore ${boreMm}`),
-    ...rotorSpacers.map(({ thicknessMm }) => `rotor spacer ${thicknessMm}`),
+    ...extenders.map(({ side, lengthMm }) => `extender ${side} ${fieldText(lengthMm)}`),
+    ...endCaps.map(({ side, lengthMm, boreMm }) => `cap ${side} ${fieldText(lengthMm)}, bore ${fieldText(boreMm)}`),
+    ...rotorSpacers.map(({ thicknessMm }) => `rotor spacer ${fieldText(thicknessMm)}`),
   ].join('\n');
 }
 
 function figure(text: string): number {
-  return Number(text.replace(',', '.'));
+  const typed = readTyped(text);
+  return typed.kind === 'number' ? typed.value : NaN;
 }
 
 function linesOf(text: string): string[] {

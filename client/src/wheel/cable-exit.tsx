@@ -1,8 +1,9 @@
 import type { Wheel } from '@cricket/core/parts';
-import Svg, { Circle, Path, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, Path, Rect } from 'react-native-svg';
 
 import { useTones } from '../ui/tones';
 import { words } from './words';
+import { SvgTxt } from '../ui/svg-txt';
 
 /** The axle's end seen from outside: flats, mark, cable leaving downwards with its drip loop. */
 export function CableExit({
@@ -51,9 +52,9 @@ export function CableExit({
         strokeLinecap="round"
       />
       <Path d="M22 92v36M14 118l8 12 8-12" stroke={tones.ink} strokeWidth={2} fill="none" />
-      <SvgText x={8} y={147} fill={tones.soft} fontFamily="Barlow Condensed" fontSize={15}>
+      <SvgTxt x={8} y={147} fill={tones.soft} fontFamily="Barlow Condensed" fontSize={15}>
         {words.downTitle.toLowerCase()}
-      </SvgText>
+      </SvgTxt>
     </Svg>
   );
 }

@@ -33,7 +33,7 @@ describe('the wheel form', () => {
     coverDiameterMm: '130',
     coverWidthMm: '66',
     beadSeatMm: '559',
-    deliveredLeft: '1.5, tab 2.5',
+    deliveredLeft: '1.5; tab 2,5',
   };
 
   it('makes an entry of what was typed, empty optional figures as none', () => {

@@ -102,7 +102,7 @@ export const words = {
   marks: { arrow: 'Arrow', notch: 'Notch', none: 'None' },
   deliveredLeft: 'Delivered left, hub outwards',
   deliveredRight: 'Delivered right, hub outwards',
-  deliveredHint: 'such as "1.5, tab 2.5"',
+  deliveredHint: 'such as "1.5; tab 2.5"',
   unreadablePart: (text: string) =>
-    `"${text}" is not understood; write thicknesses in mm with commas, "tab" before a tabbed washer.`,
+    `"${text}" is not understood; write thicknesses in mm with a semicolon between two, "tab" before a tabbed washer, such as "1.5; tab 2.5".`,
 };

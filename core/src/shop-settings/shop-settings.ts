@@ -1,5 +1,5 @@
-import { Checked, OneOf, Text, Whole, type RuleDecorator } from '../input';
-import { isCurrency, unitChoices, type Units } from '../units';
+import { Checked, OneOf, Optional, Text, Whole, type RuleDecorator } from '../input';
+import { decimalMarks, isCurrency, unitChoices, type DecimalMark, type Units } from '../units';
 
 /** The units of a shop, as they come over the wire. */
 export class ShopUnits implements Units {
@@ -8,6 +8,8 @@ export class ShopUnits implements Units {
   @OneOf(unitChoices.speed) speed!: Units['speed'];
   @OneOf(unitChoices.mass) mass!: Units['mass'];
   @OneOf(unitChoices.pressure) pressure!: Units['pressure'];
+  /** How figures are written; after the reader's own browser when left out. */
+  @Optional() @OneOf(decimalMarks) decimalMark?: DecimalMark;
 }
 
 /** What a shop counts money in. */

@@ -1,2 +1,14 @@
 export { isCurrency } from './currency';
-export { defaultUnits, inUnits, shownIn, toSi, unitChoices, unitName, type Units } from './units';
+export {
+  decimalMarks,
+  defaultUnits,
+  inUnits,
+  shownIn,
+  toSi,
+  unitChoices,
+  unitName,
+  withMark,
+  type DecimalMark,
+  type UnitKind,
+  type Units,
+} from './units';

@@ -35,6 +35,21 @@ describe('figures in sentences', () => {
     fc.assert(fc.property(fc.string(), (text) => expect(inUnits(text, defaultUnits)).toBe(text)));
   });
 
+  it.each([
+    ['The slot is 10.02 mm wide.', 'The slot is 10,02 mm wide.'],
+    ['1.5 to 2.25, −0.3 and 9.58″', '1,5 to 2,25, −0,3 and 9,58″'],
+    ['M12×1.25', 'M12×1,25'],
+    ['It is 1.5.', 'It is 1,5.'],
+    ['core 0.1.0, 3.10.2031, v1.2, FW.1', 'core 0.1.0, 3.10.2031, v1.2, FW.1'],
+  ])('%s with commas is %s', (point, comma) => {
+    expect(inUnits(point, { ...defaultUnits, decimalMark: ',' })).toBe(comma);
+    expect(inUnits(point, { ...defaultUnits, decimalMark: '.' })).toBe(point);
+  });
+
+  it('turns units and mark together', () => {
+    expect(inUnits('40 N·m on 9.5 mm', { ...imperial, decimalMark: ',' })).toBe('29,5 lbf·ft on 9,5 mm (0,374 in)');
+  });
+
   it('turns each figure by itself: only the chosen kind changes', () => {
     expect(inUnits('40 N·m at 25 km/h', { ...defaultUnits, speed: 'mph' })).toBe('40 N·m at 15.5 mph');
   });

@@ -7,8 +7,18 @@ export const unitChoices = {
   pressure: ['bar', 'psi'],
 } as const;
 
-/** The units in which a workshop reads and types. */
-export type Units = { [K in keyof typeof unitChoices]: (typeof unitChoices)[K][number] };
+/** What stands between a whole number and its decimals. */
+export const decimalMarks = ['.', ','] as const;
+export type DecimalMark = (typeof decimalMarks)[number];
+
+/** A kind of figure that a workshop may choose the unit of. */
+export type UnitKind = keyof typeof unitChoices;
+
+/** The units in which a workshop reads and types, and how it writes its figures. */
+export type Units = { [K in UnitKind]: (typeof unitChoices)[K][number] } & {
+  /** A point when left out. */
+  decimalMark?: DecimalMark | undefined;
+};
 
 export const defaultUnits: Units = { length: 'mm', torque: 'N·m', speed: 'km/h', mass: 'kg', pressure: 'bar' };
 
@@ -26,7 +36,7 @@ const others = {
   speed: { metric: 'km/h', name: 'mph', factor: 1 / 1.609344, gains: 1 },
   mass: { metric: 'kg', name: 'lb', factor: 1 / 0.45359237, gains: 0 },
   pressure: { metric: 'bar', name: 'psi', factor: 100_000 / ((0.45359237 * 9.80665) / 0.0254 ** 2), gains: -1 },
-} as const satisfies Record<Exclude<keyof Units, 'length'>, Other & { metric: string }>;
+} as const satisfies Record<Exclude<UnitKind, 'length'>, Other & { metric: string }>;
 
 const inchPerMm = 1 / 25.4;
 
@@ -88,12 +98,27 @@ const bare = /^(\s*|.*,\s)(N·m|km\/h|kg|bar)(\s*)$/;
 
 /**
  * A sentence with its figures in the workshop's units. Torque, speed, mass and pressure are turned; a length keeps its mm
- * and gets inches beside it.
+ * and gets inches beside it. Decimals are written after the workshop's mark.
  *
  * @example inUnits('Tighten the nuts to 40 N·m.', { ...defaultUnits, torque: 'lbf·ft' }) // 'Tighten the nuts to 29.5 lbf·ft.'
  */
 export function inUnits(sentence: string, units: Units): string {
-  if (isMetric(units)) return sentence;
+  return withMark(isMetric(units) ? sentence : inOtherUnits(sentence, units), units.decimalMark);
+}
+
+/**
+ * A sentence with its decimals after this mark. Versions, dates and names with figures in them stay as they are.
+ *
+ * @param mark - a point when left out
+ * @example withMark('M12×1.25, 40.5 N·m', ',') // 'M12×1,25, 40,5 N·m'
+ */
+export function withMark(sentence: string, mark: DecimalMark | undefined): string {
+  return mark === ',' ? sentence.replace(decimals, '$1,$2') : sentence;
+}
+
+const decimals = /(?<![\p{L}\d_.])(\d+)\.(\d+)(?!\.?[\p{L}\d_])/gu;
+
+function inOtherUnits(sentence: string, units: Units): string {
   const label = bare.exec(sentence);
   if (label) return `${label[1]}${unitName(label[2]!, units)}${label[3]}`;
   return sentence.replace(metric, (whole, run: string, gap: string, unit: string) => {
@@ -113,5 +138,5 @@ function turned(run: string, factor: number, gains: number): string {
 }
 
 function isMetric(units: Units): boolean {
-  return (Object.keys(defaultUnits) as (keyof Units)[]).every((kind) => units[kind] === defaultUnits[kind]);
+  return (Object.keys(unitChoices) as UnitKind[]).every((kind) => units[kind] === defaultUnits[kind]);
 }

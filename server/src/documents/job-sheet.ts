@@ -35,6 +35,7 @@ export function jobSheet(data: JobData, shop: Shop, address: string, printedAt: 
   const { record, job, steps } = data;
   const { bike } = record;
   return pdfOf({
+    decimalMark: data.units.decimalMark,
     info: { title: `${bike.tag} job sheet` },
     content: [
       heading(data, shop, address, printedAt),
@@ -72,6 +73,7 @@ export function stackCard(
   const { bike } = data.record;
   const { input, result } = taken;
   return pdfOf({
+    decimalMark: data.units.decimalMark,
     info: { title: `${bike.tag} ${end.end} stack` },
     content: [
       heading(data, shop, address, printedAt),

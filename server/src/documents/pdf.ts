@@ -1,6 +1,7 @@
 import { createRequire } from 'node:module';
 
 import type pdfMakeModule from 'pdfmake';
+import { withMark, type DecimalMark } from '@cricket/core/units';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces';
 
 const require = createRequire(import.meta.url);
@@ -19,8 +20,13 @@ async function prepare(): Promise<typeof pdfMakeModule> {
   return pdfMake;
 }
 
+/** A sheet: what is on it, and what the shop writes before decimals. */
+interface Sheet extends Omit<TDocumentDefinitions, 'defaultStyle' | 'pageSize'> {
+  decimalMark: DecimalMark | undefined;
+}
+
 /** Sets a document as PDF, A4, in our face. */
-export async function pdfOf(definition: Omit<TDocumentDefinitions, 'defaultStyle' | 'pageSize'>): Promise<Buffer> {
+export async function pdfOf({ content, decimalMark, ...definition }: Sheet): Promise<Buffer> {
   const pdfMake = await (made ??= prepare());
   return pdfMake
     .createPdf({
@@ -38,7 +44,24 @@ export async function pdfOf(definition: Omit<TDocumentDefinitions, 'defaultStyle
         fontSize: 8,
         margin: [0, 10, 0, 0],
       }),
+      content: marked(content, decimalMark),
       ...definition,
     })
     .getBuffer();
+}
+
+/** What no reader sees: names of styles, what a code opens, paths of a drawing. */
+const unread = new Set(['style', 'qr', 'color', 'layout']);
+
+/** The same content with its decimals after the shop's mark. */
+export function marked<T>(content: T, mark: DecimalMark | undefined): T {
+  if (mark !== ',') return content;
+  if (typeof content === 'string') return withMark(content, mark) as T;
+  if (Array.isArray(content)) return content.map((item: unknown) => marked(item, mark)) as T;
+  if (typeof content !== 'object' || content === null) return content;
+  const fields = Object.entries(content).map(([name, value]: [string, unknown]) => {
+    if (name === 'svg') return [name, String(value).replace(/>[^<]+</g, (text) => withMark(text, mark))];
+    return [name, unread.has(name) ? value : marked(value, mark)];
+  });
+  return Object.fromEntries(fields) as T;
 }

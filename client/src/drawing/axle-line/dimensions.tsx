@@ -1,4 +1,4 @@
-import { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { G, Line, Path, Rect } from 'react-native-svg';
 
 import { figure } from '../../bike/figures';
 import type { AxleLayout } from './axle-parts';
@@ -6,6 +6,7 @@ import type { Drawing, Piece } from './drawing-scale';
 import { leaderLabels } from './leader-labels';
 import { partName } from './part-names';
 import type { AxleView } from './view-box';
+import { SvgTxt } from '../../ui/svg-txt';
 
 /** The bike's middle plane, and where the rim runs. */
 export function MiddleLine({ draw: { tones, x, height }, layout }: { draw: Drawing; layout: AxleLayout }) {
@@ -40,7 +41,7 @@ export function Spacing({ draw: { tones, x, height }, layout, data, view }: Piec
         fill="none"
       />
       <Rect x={middle - 24} y={at - 10} width={48} height={20} fill={tones.paper} />
-      <SvgText
+      <SvgTxt
         x={middle}
         y={at + 6}
         textAnchor="middle"
@@ -50,7 +51,7 @@ export function Spacing({ draw: { tones, x, height }, layout, data, view }: Piec
         fontSize={18}
       >
         {figure(data.input.spacingMm)}
-      </SvgText>
+      </SvgTxt>
     </G>
   );
 }
@@ -73,7 +74,7 @@ export function Gap({ draw: { tones, x, y }, layout, data, view }: Piece & { vie
               strokeWidth={1.8}
               fill="none"
             />
-            <SvgText
+            <SvgTxt
               x={(from + to) / 2}
               y={at - 10}
               textAnchor="middle"
@@ -83,7 +84,7 @@ export function Gap({ draw: { tones, x, y }, layout, data, view }: Piece & { vie
               fontSize={18}
             >
               {figure(Math.abs(gapMm) / 2)}
-            </SvgText>
+            </SvgTxt>
           </G>
         );
       })}
@@ -124,7 +125,7 @@ export function Leaders({
               strokeWidth={0.9}
               fill="none"
             />
-            <SvgText
+            <SvgTxt
               x={textAt}
               y={base}
               textAnchor="middle"
@@ -134,7 +135,7 @@ export function Leaders({
               fontSize={16}
             >
               {text}
-            </SvgText>
+            </SvgTxt>
           </G>
         );
       })}

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { coreRecord } from '@cricket/contract/core-record';
 import { useBothEnds } from '../bike/use-both-ends';
 import { FindingRow } from '../fit/finding-row';
+import { waysOn, whenceOf } from '../fit/ways-out';
 import { hours, money } from '../match/figures';
 import { Figure } from '../match/kit-sheet';
 import { Failed, Notice } from '../ui/notice';
@@ -79,7 +80,11 @@ export function BothScreen() {
                 {report[end].findings
                   .filter(({ verdict }) => verdict !== 'goes')
                   .map((finding) => (
-                    <FindingRow key={finding.id} finding={finding} />
+                    <FindingRow
+                      key={finding.id}
+                      finding={finding}
+                      ways={waysOn(finding, whenceOf(record, end, report[end].wheel))}
+                    />
                   ))}
               </View>
             ))}

@@ -2,6 +2,8 @@ import { fireEvent, render, screen } from '@testing-library/react-native';
 
 import { FindingRow } from './finding-row';
 
+jest.mock('expo-router', () => ({ Link: ({ children }: { children: unknown }) => children }));
+
 const finding = {
   id: 'slot-width.left',
   verdict: 'work' as const,
@@ -21,7 +23,7 @@ describe('a finding', () => {
   it('says word, number and limit; why and the way forward unfold in place', () => {
     render(<FindingRow finding={finding} />);
     expect(screen.getByText('Slot against flats, left')).toBeTruthy();
-    expect(screen.getByText(/Goes after work · limit 1.1 mm/)).toBeTruthy();
+    expect(screen.getByText(/Goes after work · at most 1.1 mm/)).toBeTruthy();
     expect(screen.getByText('0.47')).toBeTruthy();
     expect(screen.queryByText(finding.because)).toBeNull();
     fireEvent.press(screen.getByRole('button'));

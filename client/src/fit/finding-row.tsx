@@ -8,21 +8,27 @@ import { Mark, verdictWords } from '../ui/mark';
 import { useShopUnits } from '../ui/shop-units';
 import { Txt } from '../ui/txt';
 import { findingTitle } from './finding-titles';
+import { limitWords } from './limit-words';
+import { WayLinks } from './way-links';
+import type { WayOut } from './ways-out';
 import { words } from './words';
 
 /** One finding: mark, what, the number that decides; reason and way forward unfold in place. */
 export function FindingRow({
   finding,
   openAtFirst,
+  ways = [],
   children,
 }: {
   finding: Finding;
   openAtFirst?: boolean;
+  /** Where it is found out, or put right. */
+  ways?: readonly WayOut[];
   /** Below reason and way forward, such as how to override it. */
   children?: ReactNode;
 }) {
   const [open, setOpen] = useState(openAtFirst ?? false);
-  const { verdict, measured, limit, unit, because, remedies, overridden } = finding;
+  const { verdict, measured, unit, because, remedies, overridden } = finding;
   const { units } = useShopUnits();
   return (
     <View className="border-b border-rule">
@@ -36,8 +42,7 @@ export function FindingRow({
         <View className="min-w-0 flex-1">
           <Txt bold>{findingTitle(finding.id)}</Txt>
           <Txt size="label" tone="soft">
-            {verdictWords[verdict]}
-            {limit !== null ? ` · ${words.limit} ${figure(limit)}${unit ? ` ${unit}` : ''}` : ''}
+            {[verdictWords[verdict], limitWords(finding)].filter(Boolean).join(' · ')}
           </Txt>
           {overridden ? (
             <Txt size="label" bold verbatim>
@@ -57,6 +62,7 @@ export function FindingRow({
               {remedy}
             </Txt>
           ))}
+          <WayLinks ways={ways} />
           {children}
         </View>
       ) : null}

@@ -22,7 +22,8 @@ import { AxleDrawing } from './axle-drawing';
 import { axleLineOf } from './axle-line-of';
 import { BuiltUp } from './built-up';
 import { FindingRow } from './finding-row';
-import { waysOut } from './ways-out';
+import { WayLinks } from './way-links';
+import { waysOn, waysOut, whenceOf } from './ways-out';
 import { HandPanel } from './hand-panel';
 import { Holding } from './holding';
 import { OverridePanel } from './override-panel';
@@ -79,6 +80,7 @@ export function FitScreen() {
   const data = axleLineOf(state, stack);
   const deciding = findings.filter(({ verdict: how }) => how !== 'goes');
   const impossible = fit.stack?.impossible;
+  const whence = whenceOf(record, end, wheel);
   // Once everything is read: the reading whose repeat is worth most.
   const again = fit.measureNext.find(({ state: how }) => how === 'again') ?? null;
   const mayTake = stack !== null && (verdict === 'goes' || verdict === 'work');
@@ -132,6 +134,7 @@ export function FitScreen() {
           key={`${finding.id}-${finding.verdict}`}
           finding={finding}
           openAtFirst={finding.verdict === 'stop' || index === 0}
+          ways={waysOn(finding, whence)}
         >
           <OverridePanel finding={finding} overriding={overriding} />
         </FindingRow>
@@ -221,9 +224,7 @@ export function FitScreen() {
                 path={measurePath(bikeId, end, again.feature.id)}
               />
             ) : null}
-            {waysOut(fit.findings, bikeId, end).map((where) => (
-              <Go key={where.path} {...where} />
-            ))}
+            <WayLinks ways={waysOut(deciding, whence)} />
             {choice.byHand ? <Button label={words.dropHand} onPress={choice.dropHand} className="self-start" /> : null}
           </View>
           {others && !wide ? (

@@ -9,6 +9,7 @@ import { useWindowDimensions, View } from 'react-native';
 import { mm } from '../bike/figures';
 import { useBikeEnd } from '../bike/use-bike-end';
 import { FindingRow } from '../fit/finding-row';
+import { waysOn, whenceOf } from '../fit/ways-out';
 import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Slider } from '../ui/slider';
@@ -47,6 +48,7 @@ export function GearsScreen() {
       </Screen>
     );
   }
+  const whence = whenceOf(record, end, wheel);
   const limits = workshop.limits ? withLimits(workshop.limits) : defaultLimits;
   const circumferenceMm = 2000 * Math.PI * wheelRadiusM(wheel.beadSeatMm);
   const { assistedKmh } = wheel.kit;
@@ -82,7 +84,12 @@ export function GearsScreen() {
           </View>
         ) : null}
         {gears.findings.map((finding) => (
-          <FindingRow key={finding.id} finding={finding} openAtFirst={finding.verdict !== 'goes'} />
+          <FindingRow
+            key={finding.id}
+            finding={finding}
+            openAtFirst={finding.verdict !== 'goes'}
+            ways={waysOn(finding, whence)}
+          />
         ))}
         <Txt bold heading={2} className="px-4 pt-4">
           {words.cadence}

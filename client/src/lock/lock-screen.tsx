@@ -6,6 +6,7 @@ import { Pressable, useWindowDimensions, View } from 'react-native';
 
 import { useBikeEnd } from '../bike/use-bike-end';
 import { FindingRow } from '../fit/finding-row';
+import { waysOn, whenceOf } from '../fit/ways-out';
 import { Button } from '../ui/button';
 import { Mark, verdictWords } from '../ui/mark';
 import { Notice } from '../ui/notice';
@@ -158,6 +159,7 @@ export function LockScreen() {
               key={`${finding.id}-${finding.verdict}`}
               finding={finding}
               openAtFirst={finding.verdict === 'stop'}
+              ways={state.wheel ? waysOn(finding, whenceOf(record, end, state.wheel)) : []}
             />
           ))}
           <Pressable

@@ -1,7 +1,10 @@
 import { View } from 'react-native';
 
 import { FindingRow } from '../fit/finding-row';
+import { waysOn, type Whence } from '../fit/ways-out';
 import { Button } from '../ui/button';
+import { measurePath } from '../ui/pages';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
 import { featureWords } from '../measure/feature-words';
@@ -11,6 +14,8 @@ import { words } from './words';
 
 export interface KitSheetProps {
   line: MatchLine;
+  /** Of what bike, end and kit it speaks. */
+  whence: Whence;
   at: number;
   count: number;
   marked: boolean;
@@ -21,7 +26,7 @@ export interface KitSheetProps {
 }
 
 /** One kit at one end, with what decides and what it takes. */
-export function KitSheet({ line, at, count, marked, chosen, onShow, onMark, onClose }: KitSheetProps) {
+export function KitSheet({ line, whence, at, count, marked, chosen, onShow, onMark, onClose }: KitSheetProps) {
   return (
     <View testID="kit-sheet">
       <View className="flex-row items-center gap-2 border-y-2 border-ink bg-sheet px-2 py-2">
@@ -56,12 +61,17 @@ export function KitSheet({ line, at, count, marked, chosen, onShow, onMark, onCl
         <Txt className="px-4 py-2">{line.couldStop ? words.couldStop(line.couldStop.length) : words.allGoes}</Txt>
       ) : null}
       {(line.couldStop ?? []).map((id) => (
-        <Txt key={id} className="px-4 py-1">
-          {featureWords(id).title}
-        </Txt>
+        <ToPage key={id} to={measurePath(whence.bikeId, line.end, id)} className="min-h-[48px] justify-center px-4">
+          <Txt className="underline">{featureWords(id).title}</Txt>
+        </ToPage>
       ))}
       {line.findings.map((finding, index) => (
-        <FindingRow key={`${line.wheelId}${line.end}${finding.id}`} finding={finding} openAtFirst={index === 0} />
+        <FindingRow
+          key={`${line.wheelId}${line.end}${finding.id}`}
+          finding={finding}
+          openAtFirst={index === 0}
+          ways={waysOn(finding, whence)}
+        />
       ))}
       <View className="flex-row gap-3 px-4 py-3">
         <Button label={words.close} onPress={onClose} testID="kits-all" />

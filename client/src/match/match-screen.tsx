@@ -17,6 +17,7 @@ import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { Compared } from './compared';
 import { KitList } from './kit-list';
+import { whenceOf } from '../fit/ways-out';
 import { KitSheet } from './kit-sheet';
 import { KitTable } from './kit-table';
 import { tellingReading, type MatchLine } from './match-line';
@@ -44,7 +45,8 @@ export function MatchScreen() {
   if (!bike.record) {
     return <BikeNotThere bikeId={bikeId} asked={[bike]} />;
   }
-  const { choices } = bike.record;
+  const { record } = bike;
+  const { choices } = record;
   const chosenAt = (where: End) => chosenWheelId(choices, where);
   const take = (line: MatchLine) => {
     void choose(bikeId, { place: axleAt(line.end), kind: 'wheel', wheelId: line.wheelId });
@@ -84,6 +86,7 @@ export function MatchScreen() {
     return (
       <KitSheet
         line={line}
+        whence={whenceOf(record, line.end, { id: line.wheelId, code: line.code })}
         at={lines.indexOf(line)}
         count={lines.length}
         marked={pair.includes(line)}

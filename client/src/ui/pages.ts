@@ -62,7 +62,10 @@ export const measurePath = (bikeId: string, end: End, featureId?: string) =>
 /** The few readings of a first look, one after another; then the kits so far. */
 export const firstLookPath = (bikeId: string, end: End, featureId?: string) =>
   withQuery(`/bikes/${bikeId}/${end}/measure`, { look: 'first', feature: featureId });
-export const wheelPath = (wheelId: string) => withQuery(`/wheels/${wheelId}`);
+/** A line of the catalogue; whoever comes from a bike goes back to it. */
+export const wheelPath = (wheelId: string, bikeId?: string, end?: End) =>
+  withQuery(`/wheels/${wheelId}`, { bike: bikeId, end });
+export const newWheelPath = (bikeId: string, end: End) => withQuery('/wheels/new', { bike: bikeId, end });
 export const measureWheelPath = (wheelId: string) => withQuery(`/wheels/${wheelId}/measure`);
 /** A new line like this one. */
 export const likeWheelPath = (wheelId: string) => withQuery('/wheels/new', { like: wheelId });

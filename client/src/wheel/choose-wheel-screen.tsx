@@ -13,7 +13,7 @@ import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { WheelFacts, wheelLine } from './wheel-facts';
 import { words } from './words';
-import { bikePath, endPath, measurePath } from '../ui/pages';
+import { bikePath, endPath, measurePath, newWheelPath } from '../ui/pages';
 import { BikeNotThere } from '../bike/bike-not-there';
 
 /** Picks the motor wheel for an end; those sold for it come first, the others stay in sight. */
@@ -43,7 +43,7 @@ export function ChooseWheelScreen() {
         <Notice
           title={words.none}
           because={words.noneWhy}
-          action={{ label: words.add, onPress: () => router.navigate('/wheels/new') }}
+          action={{ label: words.add, onPress: () => router.navigate(newWheelPath(bikeId, end)) }}
         />
       ) : null}
       {sorted.map((wheel) => {
@@ -100,6 +100,11 @@ export function ChooseWheelScreen() {
           </View>
         );
       })}
+      {sorted.length > 0 ? (
+        <ToPage to={newWheelPath(bikeId, end)} className="min-h-[48px] justify-center px-4">
+          <Txt className="underline">{words.addAnother}</Txt>
+        </ToPage>
+      ) : null}
     </Screen>
   );
 }

@@ -1,4 +1,5 @@
 import type { Wheel } from '@cricket/contract/shapes';
+import type { End } from '@cricket/core/model';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -17,27 +18,35 @@ import { checkWheel, copyFields, numberFields, wheelEntry, wheelFields, type Whe
 import { KitFields } from './kit-fields';
 import { kitWords } from './kit-words';
 import { words } from './words';
-import { likeWheelPath, measureWheelPath } from '../ui/pages';
+import { endPath, likeWheelPath, measureWheelPath, type Page } from '../ui/pages';
 import { NotThere } from '../ui/not-there';
 
 /** One wheel of the catalogue, or a new one from own measurements. */
 export function WheelScreen() {
-  const { wheelId, like } = useLocalSearchParams<{ wheelId: string; like?: string }>();
+  const { wheelId, like, bike, end } = useLocalSearchParams<{
+    wheelId: string;
+    like?: string;
+    bike?: string;
+    end?: string;
+  }>();
+  // From a bike it goes back there: to its fit, or to choosing what was added.
+  const at: End = end === 'rear' ? 'rear' : 'front';
+  const back: Page = bike ? endPath(bike, at, wheelId === 'new' ? 'wheel' : 'fit') : '/wheels';
   const { data, isPending, refetch } = useWheels();
   const wheel = data?.find(({ id }) => id === wheelId);
   if (wheelId === 'new' && (data || !like)) {
     const model = data?.find(({ id }) => id === like);
-    return <WheelForm key={like ?? 'new'} model={model} />;
+    return <WheelForm key={like ?? 'new'} model={model} back={back} />;
   }
   if (!data || !wheel) {
     const gone = data && { title: words.gone, to: { label: words.toCatalogue, path: '/wheels' as const } };
-    return <NotThere title={words.title} backTo="/wheels" asked={[{ isPending, refetch }]} gone={gone} />;
+    return <NotThere title={words.title} backTo={back} asked={[{ isPending, refetch }]} gone={gone} />;
   }
-  return <WheelForm key={wheel.id} wheel={wheel} />;
+  return <WheelForm key={wheel.id} wheel={wheel} back={back} />;
 }
 
 /** @param model - what a new wheel starts from: a copy that gets a code of its own */
-function WheelForm({ wheel, model }: { wheel?: Wheel; model?: Wheel }) {
+function WheelForm({ wheel, model, back }: { wheel?: Wheel; model?: Wheel; back: Page }) {
   const router = useRouter();
   const { putWheel } = useWrites();
   const refusal = useRefusal<Wheel>();
@@ -54,12 +63,12 @@ function WheelForm({ wheel, model }: { wheel?: Wheel; model?: Wheel }) {
     const outcome = await putWheel(wheelId, wheelEntry(values, version, wheel ?? model));
     const current = await refusal.settle(outcome);
     if (current) setVersion(current.version);
-    if (outcome.kind !== 'refused') router.navigate('/wheels');
+    if (outcome.kind !== 'refused') router.navigate(back);
   });
   return (
     <Screen
       title={wheel?.code ?? (model ? words.copyOf(model.code) : words.newTitle)}
-      backTo="/wheels"
+      backTo={back}
       action={
         wheel ? (
           <Button label={words.duplicate} low onPress={() => router.navigate(likeWheelPath(wheel.id))} />

@@ -7,6 +7,7 @@ export const words = {
   takeBack: 'Take the choice back',
   chosen: 'chosen',
   add: 'Add a wheel',
+  addAnother: 'Add a wheel that is not in the list',
   newTitle: 'Wheel from own measurements',
   search: (shown: number, all: number) => `Code, end or what it is like · ${shown} of ${all}`,
   duplicate: 'Duplicate',

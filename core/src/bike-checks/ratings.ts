@@ -1,6 +1,6 @@
 import { inMm } from '../figures';
 import type { Limits } from '../limits';
-import { dust, finding, graded, notMeasured, told, type Finding } from '../verdict';
+import { dust, finding, graded, notRecorded, told, type Finding } from '../verdict';
 import type { BikeChecksInput } from './contract';
 
 /** Rack, kickstand, tyre, rim, trailer hitch and the like against what they will see. */
@@ -9,7 +9,7 @@ export function ratingFindings({ ratings = [], speedKmh }: BikeChecksInput): Fin
     const id = `rating.${part}`;
     const findings: Finding[] = [];
     if (loadKg !== undefined) {
-      if (ratedKg === undefined) findings.push(notMeasured(id, `What the ${part} may carry`));
+      if (ratedKg === undefined) findings.push(notRecorded(id, `What the ${part} may carry`));
       else {
         const goes = ratedKg >= loadKg - dust;
         findings.push(

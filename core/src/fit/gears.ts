@@ -1,6 +1,6 @@
 import { gearIndex, type GearIndexResult } from '../gear-index';
 import { withLimits } from '../limits';
-import { dust, finding, notMeasured, told, type Finding } from '../verdict';
+import { dust, finding, notRecorded, told, type Finding } from '../verdict';
 import { wheelRadiusM } from '../wheel-radius';
 import { clusterAfter } from './cluster';
 import type { EndFit } from '../end-fit';
@@ -106,7 +106,7 @@ export function hubFindings({ facts, wheel }: FitInput): Finding[] {
   }
   const after = clusterAfter(facts, wheel);
   if (after?.kind === 'cassette' && after.from !== 'kit' && wheel.kit?.hub.bodyMm === undefined) {
-    findings.push(notMeasured('cassette-spacer', 'The length of the hub’s splined body'));
+    findings.push(notRecorded('cassette-spacer', 'The length of the hub’s splined body'));
   }
   return findings;
 }

@@ -3,7 +3,7 @@ import type { Stack } from '../axle-stack';
 import { withLimits } from '../limits';
 import { shimsOnHand, type StoreKind } from '../parts';
 import { longestBolt, rotorFit, type RotorFitInput, type RotorFitResult, type RotorPattern } from '../rotor-fit';
-import { notMeasured, type Finding } from '../verdict';
+import { notRecorded, type Finding } from '../verdict';
 import type { FitInput } from './contract';
 import { lengthsOf } from './readings';
 
@@ -136,7 +136,7 @@ function spokeGap(
 
 /** Where nobody has measured the flanges, nobody knows how near the spokes come. */
 export function spokesOpen({ wheel }: FitInput, brake: BrakeFacts | null): Finding[] {
-  return brake && !wheel.kit?.flanges ? [notMeasured('spoke-gap', 'The spoke flanges of the hub')] : [];
+  return brake && !wheel.kit?.flanges ? [notRecorded('spoke-gap', 'The size of the hub’s spoke flanges')] : [];
 }
 
 /** The rotor judged with the shims and the left stack that were chosen. */

@@ -2,7 +2,7 @@ import { withLimits } from '../limits';
 import type { KitFacts } from '../kit';
 import type { TyreFacts } from '../parts';
 import { tyreFit, widthThatCarriesMm, type TyreFitInput, type TyreFitResult } from '../tyre-fit';
-import { finding, notMeasured, told, worstOf, type Finding, type Verdict } from '../verdict';
+import { finding, notRecorded, told, worstOf, type Finding, type Verdict } from '../verdict';
 import { brakeAfter } from './brake-after';
 import type { FitInput } from './contract';
 import { lengthOf } from './readings';
@@ -89,7 +89,7 @@ export function tyreWith(input: FitInput): TyreChoice | null {
     const tyre: TyreFacts = { beadSeatMm, widthMm, minBar, maxBar, loadKg, speedKmh, directional: true };
     return { from: 'bike', tyre, result: judge(tyre), findings: mountingFindings(tyre) };
   }
-  const open = kit.rim.maxBar === undefined ? [notMeasured('pressure', 'The highest pressure of the rim')] : [];
+  const open = kit.rim.maxBar === undefined ? [notRecorded('pressure', 'The highest pressure of the rim')] : [];
   return { from: 'shop', tyre: null, result: null, findings: [...own, ...open, wantedTyre(input, kit.rim, loadKg)] };
 }
 

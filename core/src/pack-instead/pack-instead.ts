@@ -1,5 +1,5 @@
 import type { KitFacts } from '../kit';
-import { dust, finding, notMeasured, told, type Finding } from '../verdict';
+import { dust, finding, notRecorded, told, type Finding } from '../verdict';
 import type { PackInstead } from './contract';
 
 /** A full cell, and where its discharge ends unless its maker says otherwise, in V. */
@@ -70,7 +70,7 @@ function conditionRule({ condition }: PackInstead): Finding {
         'Give it to people who are licensed for damaged packs.',
       ]);
     default:
-      return notMeasured('pack-condition', 'Whether the pack is new or used, and sound,');
+      return notRecorded('pack-condition', 'Whether the pack is new or used, and sound,');
   }
 }
 
@@ -113,8 +113,8 @@ function lowCutRule(pack: PackInstead, { controller }: KitFacts): Finding {
 
 function currentRule({ continuousA }: PackInstead, { controller }: KitFacts): Finding {
   const { batteryA } = controller;
-  if (continuousA === undefined) return notMeasured('battery-current', 'The current that the pack gives without end,');
-  if (batteryA === undefined) return notMeasured('battery-current', 'The current that the controller draws');
+  if (continuousA === undefined) return notRecorded('battery-current', 'The current that the pack gives without end,');
+  if (batteryA === undefined) return notRecorded('battery-current', 'The current that the controller draws');
   const held = batteryA <= continuousA + dust;
   return finding(
     'battery-current',
@@ -129,7 +129,7 @@ function chargerRule(pack: PackInstead): Finding {
   const full = fullV(pack);
   const { chargerV } = pack;
   if (chargerV === undefined)
-    return notMeasured('charger', 'What the charger charges to, and with which pack it goes,');
+    return notRecorded('charger', 'What the charger charges to, and with which pack it goes,');
   const off = Math.abs(chargerV - full) / full;
   const held = off <= chargerPlay + dust;
   return finding(
@@ -150,7 +150,7 @@ function speedRule(
 ): Finding | null {
   const share = fullV(pack) / controller.fullV;
   if (share >= 1 - dust) return null;
-  if (speedFullKmh === null) return notMeasured('pack-speed', 'The rpm per volt of the motor, on a lower voltage,');
+  if (speedFullKmh === null) return notRecorded('pack-speed', 'The rpm per volt of the motor, on a lower voltage,');
   const reaches = share * speedFullKmh;
   const held = reaches >= assistedKmh - dust;
   return finding(
@@ -163,7 +163,7 @@ function speedRule(
 }
 
 function sizeRule({ sizeMm }: PackInstead): Finding {
-  if (!sizeMm) return notMeasured('pack-size', 'The size of the pack');
+  if (!sizeMm) return notRecorded('pack-size', 'The size of the pack');
   const { length, width, height } = sizeMm;
   return told('pack-size', 'work', `The pack is ${length} × ${width} × ${height} mm: not the kit’s own size.`, [
     'Offer it up, with its way in and out, before any mount is fixed.',

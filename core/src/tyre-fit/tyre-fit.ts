@@ -1,7 +1,7 @@
 import { inMm } from '../figures';
 import { Amount, Flag, OneOf, Optional, Nested, InputError, readInput } from '../input';
 import { OwnLimits, withLimits, type Limits } from '../limits';
-import { dust, finding, graded, notMeasured, told, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
+import { dust, finding, graded, notRecorded, told, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
 
 /** Thin valves go through a 6.5 mm hole, thick ones through 8.5 mm. */
 export const valveKinds = ['thin', 'thick'] as const;
@@ -154,7 +154,7 @@ function pressureRule({ tyre, rim, loadKg }: TyreFitInput, wantedBar: number, li
   // The weaker of both sets the pressure: with one of them unknown nobody knows it.
   if (tyre.maxBar === undefined || rim.maxBar === undefined) {
     const which = tyre.maxBar === undefined ? (rim.maxBar === undefined ? 'tyre and rim' : 'the tyre') : 'the rim';
-    return notMeasured('pressure', `The highest pressure of ${which}`);
+    return notRecorded('pressure', `The highest pressure of ${which}`);
   }
   const maxBar = Math.min(tyre.maxBar, rim.maxBar);
   const minBar = tyre.minBar ?? null;
@@ -201,7 +201,7 @@ function ratingRule(
   needed: number,
   unit: string,
 ): Finding {
-  if (rated === undefined) return notMeasured(id, `What ${what.toLowerCase()} ${does}`);
+  if (rated === undefined) return notRecorded(id, `What ${what.toLowerCase()} ${does}`);
   const figures = { measured: needed, limit: rated, margin: rated - needed, unit };
   return rated >= needed - dust
     ? finding(id, 'goes', `${what} ${does} ${rated} ${unit}.`, figures)
@@ -254,7 +254,7 @@ function tapeRule({ tapeMm, rim }: TyreFitInput): Finding | null {
 function valveRules({ valve, rim, coverDiameterMm }: TyreFitInput, limits: Limits): Finding[] {
   if (!valve) return [];
   const rules: Finding[] = [];
-  if (rim.valveHole === undefined) rules.push(notMeasured('valve-kind', 'The valve hole'));
+  if (rim.valveHole === undefined) rules.push(notRecorded('valve-kind', 'The valve hole'));
   else if (valve.kind === rim.valveHole) rules.push(told('valve-kind', 'goes', 'The valve suits the hole.'));
   else if (valve.kind === 'thin')
     rules.push(

@@ -36,7 +36,21 @@ export function told(id: string, verdict: Verdict, because: string, remedies: st
 
 /** A finding for something that is not measured. */
 export function notMeasured(id: string, what: string): Finding {
-  return finding(id, 'unknown', `${what} is not measured.`, {}, [`Measure: ${what.toLowerCase()}.`]);
+  return finding(id, 'unknown', `${what} is not measured.`, {}, [`Measure: ${asked(what)}.`]);
+}
+
+/**
+ * A finding for something that nobody measures at the stand: it stands on a part or in its papers.
+ *
+ * @param what - one thing, as a sentence begins with it
+ */
+export function notRecorded(id: string, what: string): Finding {
+  return finding(id, 'unknown', `${what} is not recorded.`, {}, [`Find out and write down: ${asked(what)}.`]);
+}
+
+/** The same within a sentence: not as it begins, and without the comma that closes what was put in. */
+function asked(what: string): string {
+  return `${what.charAt(0).toLowerCase()}${what.slice(1)}`.replace(/,$/, '');
 }
 
 /**

@@ -1,0 +1,2 @@
+/** Where something that is not known is found out or written down. */
+export { settledBy, type Known, type Settling } from './settled-by';

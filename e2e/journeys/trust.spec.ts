@@ -1,7 +1,7 @@
 import { firstLook, Hand } from '../support/hand';
 import { OwnShop } from '../support/own-shop';
 import { Stand } from '../support/stand';
-import { longtail, taken } from '../support/taken';
+import { bakery, longtail, taken } from '../support/taken';
 import { accessible, become, expect, keypad, test } from '../support/test';
 
 const tourer = '00000003-0000-4000-8000-000000000004';
@@ -40,6 +40,21 @@ test('a step that safety hangs on is not skipped: the owner answers for it, and 
     await page.goto(`${shop.url}/bikes/${longtail}/${place}`);
     await expect(page.getByTestId('stood-in')).toContainText('Hesper answers for it. Seen on the tandem stand');
   }
+});
+
+test('what is not known leads to where it is written down, and from there back to the fit', async ({ page, shop }) => {
+  // Nobody ever wrote down what the motor does with its volts.
+  await shop.query(`UPDATE wheel SET spec = spec #- '{kit,motor,kv}' #- '{kit,motor,statedNm}' WHERE code = 'RW-3'`);
+  await page.goto(`${shop.url}/bikes/${longtail}/rear/fit`);
+  await expect(page.getByTestId('verdict')).toContainText('Not measured yet');
+  await page.getByTestId('verdict').getByRole('link', { name: 'Write it down with the kit RW-3' }).click();
+  await page.getByTestId('field-kit.motor-kv').fill('8,1');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByTestId('verdict')).toContainText('Goes');
+  // A reading leads to its own page.
+  await page.goto(`${shop.url}/bikes/${bakery}/front/fit`);
+  await page.getByRole('link', { name: 'Measure: left slot, width at the seat' }).click();
+  await expect(page.getByRole('heading', { name: 'Left slot, width at the seat' })).toBeVisible();
 });
 
 test('a torque that the fork’s maker states takes the place of ours', async ({ page, shop }) => {

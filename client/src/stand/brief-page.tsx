@@ -9,7 +9,7 @@ import { Mark } from '../ui/mark';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { CheckRow } from './check-row';
-import { mayBeDone, noValues, withFigure, withTick, type CheckValues } from './check-values';
+import { mayBeDone, missingParts, noValues, withFigure, withTick, type CheckValues } from './check-values';
 import { useEnding } from './use-ending';
 import { words } from './words';
 import { bikePath } from '../ui/pages';
@@ -105,6 +105,7 @@ function Block({ block, states, record, job, onStep, onWait, onEnded }: BlockPro
   const ready = left.map((step) => mayBeDone(step, of(step.id)));
   const open = ready.reduce((sum, one) => sum + one.open, 0);
   const signed = left.find((step) => step.signed);
+  const short = left.find((step) => missingParts(step, of(step.id)).length > 0);
   const Done = left.some(({ safety }) => safety) ? WorkButton : Button;
   const done = () => {
     // The time of the card is shared by its steps as they usually share it.
@@ -139,6 +140,17 @@ function Block({ block, states, record, job, onStep, onWait, onEnded }: BlockPro
             />
           ) : signed ? (
             <Button label={words.standIn.signed} onPress={() => onStep(signed.id)} className="min-h-[60px]" />
+          ) : short ? (
+            <Button
+              label={words.parcel.short}
+              look="do"
+              onPress={() => {
+                ending.short(short, of(short.id));
+                onStep(short.id);
+              }}
+              className="min-h-[60px]"
+              testID={`short-${short.id}`}
+            />
           ) : (
             <Done
               label={open > 0 ? words.checksOpen(open) : left.length > 1 ? words.brief.allDone : words.brief.blockDone}

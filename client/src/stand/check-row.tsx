@@ -81,7 +81,7 @@ function CountRow({
         onPress={() => onFigure(check.id, shown - 1)}
         className="w-14"
       />
-      <Txt size="lead" figure bold tone={got !== undefined && got !== check.count ? 'stop' : 'ink'}>
+      <Txt size="lead" figure bold tone={got !== undefined && got < check.count ? 'stop' : 'ink'}>
         {words.counted(shown, check.count)}
       </Txt>
       <Button

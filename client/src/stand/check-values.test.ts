@@ -1,6 +1,6 @@
 import type { Step, StepCheck } from '@cricket/core/procedure';
 
-import { asRecorded, checkState, mayBeDone, noValues, readingsOf } from './check-values';
+import { asRecorded, checkState, mayBeDone, missingParts, noValues, readingsOf } from './check-values';
 
 const confirm: StepCheck = { kind: 'confirm', id: 'seated', what: 'Seated' };
 const torque: StepCheck = {
@@ -48,9 +48,16 @@ describe('the checks of a step', () => {
     expect(mayBeDone({ checks: [gap], safety: false }, figures({ gap: 0.4 })).may).toBe(false);
   });
 
-  it('let a short parcel be recorded as it is', () => {
-    expect(mayBeDone({ checks: [parts], safety: false }, figures({ nuts: 1 })).may).toBe(true);
-    expect(readingsOf(figures({ nuts: 1 }))).toEqual([{ check: 'nuts', value: 1 }]);
+  it('never call a short parcel all right, and name what is missing', () => {
+    const step = { checks: [parts], safety: false };
+    expect(mayBeDone(step, figures({ nuts: 1 })).may).toBe(false);
+    expect(missingParts(step, figures({ nuts: 1 }))).toEqual([{ what: 'Nuts', got: 1, count: 2 }]);
+    const enough: Record<string, number>[] = [{}, { nuts: 2 }, { nuts: 3 }];
+    for (const came of enough) {
+      expect(mayBeDone(step, figures(came)).may).toBe(true);
+      expect(missingParts(step, figures(came))).toEqual([]);
+    }
+    expect(readingsOf(figures({ nuts: 3 }))).toEqual([{ check: 'nuts', value: 3 }]);
   });
 });
 

@@ -55,7 +55,9 @@ export function checkState(check: StepCheck, { ticked, figures }: CheckValues): 
       // More than the plan is done as long as it is within what this fastener may get.
       return figure >= (1 - torquePlay) * check.nm - 1e-9 && figure <= mostNm(check) + 1e-9 ? 'held' : 'against';
     case 'count':
-      return figure === undefined ? 'open' : figure === check.count ? 'held' : 'against';
+      if (figure === undefined) return 'open';
+      // More than was asked for is told to the seller; it does not stop the work.
+      return figure >= check.count ? 'held' : 'against';
     default:
       // Photos may be left out; the second person comes after.
       return 'held';
@@ -71,9 +73,21 @@ export function mayBeDone(step: Pick<Step, 'checks' | 'safety'>, values: CheckVa
   const open = states.filter(
     ({ check, state }) => state === 'open' && (step.safety || check.kind === 'torque' || check.kind === 'measure'),
   ).length;
-  // A short parcel is recorded as it is; everything else that does not hold is put right first.
-  const against = states.some(({ check, state }) => state === 'against' && check.kind !== 'count');
+  const against = states.some(({ state }) => state === 'against');
   return { may: open === 0 && !against, open };
+}
+
+/** Parts of which fewer came than were counted on: such a step is a problem, not done. */
+export function missingParts(
+  { checks }: Pick<Step, 'checks'>,
+  { figures }: CheckValues,
+): { what: string; got: number; count: number }[] {
+  return checks.flatMap((check) => {
+    const got = check.kind === 'count' ? figures[check.id] : undefined;
+    return check.kind === 'count' && got !== undefined && got < check.count
+      ? [{ what: check.what, got, count: check.count }]
+      : [];
+  });
 }
 
 /** The figures as they go into the record. */

@@ -4,11 +4,13 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 
 import { figure } from '../bike/figures';
+import { useDraft } from '../data/use-draft';
 import { Button } from '../ui/button';
 import { Segments } from '../ui/segments';
 import { TextLine } from '../ui/text-line';
 import { Txt } from '../ui/txt';
 import { readTyped } from '../ui/typed-number';
+import { Unrecorded, useAtEnd, type AtEnd } from './at-end';
 import { words } from './words';
 
 type Part = JobEventData<'came-off'>['parts'][number];
@@ -16,28 +18,40 @@ type Part = JobEventData<'came-off'>['parts'][number];
 export interface OffAxlePanelProps {
   /** As recorded before, from the hub outwards. */
   recorded: Record<Side, readonly Part[] | null>;
+  /** Names what is tapped here until it is recorded. */
+  place: string;
+  /** Its step has ended, or cannot yet. */
+  byItself: boolean;
+  atEnd: AtEnd;
   onRecord: (side: Side, parts: Part[]) => void;
 }
 
 const sides: readonly Side[] = ['left', 'right'];
 
-/** An empty axle line that is filled by tapping what comes off, outermost first; kept from the hub outwards. */
-export function OffAxlePanel({ recorded, onRecord }: OffAxlePanelProps) {
+/** An empty axle line that is filled by tapping what comes off, outermost first; recorded with the step, hub outwards. */
+export function OffAxlePanel({ recorded, place, byItself, atEnd, onRecord }: OffAxlePanelProps) {
   const [side, setSide] = useState<Side>('left');
-  const [off, setOff] = useState<Record<Side, Part[]>>(() => ({
+  const draft = useDraft<Record<Side, Part[]>>(`${place}/off-axle`, {
     left: [...(recorded.left ?? [])],
     right: [...(recorded.right ?? [])],
-  }));
+  });
+  const off = draft.value;
   const [thickness, setThickness] = useState('');
   const parts = off[side];
-  const change = (next: Part[]) => setOff({ ...off, [side]: next });
+  const change = (next: Part[]) => draft.change({ ...off, [side]: next });
   // What comes off next lies nearer to the hub: it goes in front.
   const takeOff = (kind: Part['kind']) => {
     setThickness('');
     change([{ kind }, ...parts]);
   };
   const typed = readTyped(thickness);
-  const known = recorded.left !== null && recorded.right !== null;
+  const keep = draft.changed
+    ? () => {
+        for (const each of sides) onRecord(each, off[each]);
+        draft.drop();
+      }
+    : null;
+  useAtEnd(atEnd, keep);
   return (
     <View className="gap-3 border-b border-rule px-4 py-3" testID="off-axle">
       <Txt bold>{words.offAxle.title}</Txt>
@@ -98,24 +112,16 @@ export function OffAxlePanel({ recorded, onRecord }: OffAxlePanelProps) {
           {words.outOf(thickness, '0.05 to 60 mm')}
         </Txt>
       ) : null}
-      <View className="flex-row gap-2">
-        <Button
-          label={words.offAxle.undo}
-          disabled={parts.length === 0}
-          onPress={() => change(parts.slice(1))}
-          className="flex-1"
-        />
-        <Button
-          label={words.offAxle.record}
-          look="do"
-          onPress={() => {
-            for (const each of sides) onRecord(each, off[each]);
-          }}
-          className="flex-1"
-          testID="record-off"
-        />
-      </View>
-      {known ? <Txt tone="goes">{words.offAxle.recorded}</Txt> : null}
+      <Button
+        label={words.offAxle.undo}
+        disabled={parts.length === 0}
+        onPress={() => change(parts.slice(1))}
+        className="self-start"
+      />
+      <Unrecorded draft={draft} byItself={byItself} onRecord={keep} />
+      {recorded.left !== null && recorded.right !== null && !draft.changed ? (
+        <Txt tone="goes">{words.offAxle.recorded}</Txt>
+      ) : null}
     </View>
   );
 }

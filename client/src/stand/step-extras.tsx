@@ -12,6 +12,7 @@ import { Txt } from '../ui/txt';
 import { AsFitted } from './as-fitted';
 import { AsFound } from './as-found';
 import { AsReached } from './as-reached';
+import type { AtEnd } from './at-end';
 import type { CheckValues } from './check-values';
 import { FatesPanel } from './fates-panel';
 import { OffAxlePanel } from './off-axle-panel';
@@ -26,6 +27,11 @@ export interface StepExtrasProps {
   end: EndJob;
   state: EndState;
   values: CheckValues;
+  /** Names what is put in at this step until it is recorded. */
+  place: string;
+  /** Its step has ended, or cannot yet. */
+  byItself: boolean;
+  atEnd: AtEnd;
   limits: LimitsInput | undefined;
   onGo: (stepId: string) => void;
   writes: Writes;
@@ -48,8 +54,9 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
   'rotor-spin': found,
   'axle-tight': ({ end, state, values }) => <AsReached end={end} fit={state.fit} values={values} />,
   retorque: ({ end, state, values }) => <AsReached end={end} fit={state.fit} values={values} />,
-  'came-off': ({ record, end, writes }) => (
+  'came-off': ({ record, end, writes, place, byItself, atEnd }) => (
     <OffAxlePanel
+      {...{ place, byItself, atEnd }}
       recorded={putBack(record.events).ends.find((each) => each.end === end.end)?.sides ?? neverStripped}
       onRecord={(side, parts) => void writes.addEvent(record.bike.id, 'came-off', axleAt(end.end), { side, parts })}
     />
@@ -63,8 +70,9 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
       />
     )),
   'hub-measure': ({ state }) => <StepLink label={words.parcel.differsWhat} path={wheelPath(state.wheel!.id)} />,
-  'parcel-count': ({ record, end, state, values, writes }) => (
+  'parcel-count': ({ record, end, state, values, writes, place, byItself, atEnd }) => (
     <ParcelPanel
+      {...{ place, byItself, atEnd }}
       record={record}
       end={end}
       wheelId={state.wheel!.id}
@@ -72,8 +80,9 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
       onRecord={(data) => void writes.addEvent(record.bike.id, 'received', axleAt(end.end), data)}
     />
   ),
-  'parts-fate': ({ record, job, writes }) => (
+  'parts-fate': ({ record, job, writes, place, byItself, atEnd }) => (
     <FatesPanel
+      {...{ place, byItself, atEnd }}
       record={record}
       ends={job.ends}
       onRecord={(at, data) => void writes.addEvent(record.bike.id, 'kit-parts', axleAt(at), data)}

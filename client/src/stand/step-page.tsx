@@ -5,11 +5,13 @@ import type { EndState } from '@cricket/core/next-action';
 import type { JobEventData } from '@cricket/core/job-events';
 import { isEnded, type JobFacts, type StepState } from '@cricket/core/procedure';
 import { format } from 'date-fns';
-import { useState, type ReactNode } from 'react';
+import { useRef, useState, type ReactNode } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 
+import { useDraft } from '../data/use-draft';
 import { changeSettings, useSettings } from '../settings/settings';
 import { WorkButton } from '../session/role-button';
+import { useMe } from '../session/use-session';
 import { Button } from '../ui/button';
 import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
@@ -17,9 +19,10 @@ import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { AskBecause } from './ask-because';
 import { CheckRow } from './check-row';
-import { asRecorded, mayBeDone, withFigure, withTick, type CheckValues } from './check-values';
+import { asRecorded, mayBeDone, missingParts, withFigure, withTick, type CheckValues } from './check-values';
 import { FirstComes } from './first-comes';
 import { Meanwhile } from './meanwhile';
+import { countedBefore } from './parcel-panel';
 import { RefusedHere } from './refused-here';
 import { SecondPerson } from './second-person';
 import { StandIn } from './stand-in';
@@ -51,7 +54,11 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
   const wide = useWide();
   const { width } = useWindowDimensions();
   const { stands } = useSettings();
-  const [values, setValues] = useState<CheckValues>(() => asRecorded(current));
+  const me = useMe();
+  const place = `cricket-step/${record.bike.id}/${current.step.id}/${me.id}`;
+  const draft = useDraft<CheckValues>(place, startOf(current, record));
+  const values = draft.value;
+  const atEnd = useRef<(() => void) | null>(null);
   const [asking, setAsking] = useState<'skipped' | 'problem' | 'stood-in' | null>(null);
   // From opening the step to its end.
   const [began] = useState(() => Date.now());
@@ -77,12 +84,15 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
   const onwards = () => onGo(steps[at + 1]?.step.id ?? null);
   const done = () => {
     setWasEnded(true);
+    atEnd.current?.();
     ending.done(step, values, (Date.now() - began) / 60_000);
+    draft.drop();
     // What the next step covers up is looked at here, before it.
     if (step.checks.some((check) => check.kind === 'second-person' && check.atOnce)) onGo(step.id);
     else onwards();
   };
   const noted = (as: 'skipped' | 'problem' | 'stood-in', because: string) => {
+    atEnd.current?.();
     say(as, { because });
     setAsking(null);
     // A problem stays in sight until it is put right.
@@ -93,9 +103,16 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
   const Done = step.safety ? WorkButton : Button;
   const [firstWaited] = waitsFor.flatMap((id) => steps.filter((other) => other.step.id === id));
   const { may, open } = mayBeDone(step, values);
+  const missing = missingParts(step, values);
+  const missingSaid = how === 'problem' && current.because === words.parcel.missing(missing);
+  const undo = () => {
+    // What was entered is put right, not entered anew.
+    draft.change(shown);
+    say('undone');
+  };
   const footer = ended ? (
     <View className="flex-row gap-2">
-      <Button label={words.undo} onPress={() => say('undone')} className="flex-1" />
+      <Button label={words.undo} onPress={undo} className="flex-1" />
       <Button label={words.next} look="do" onPress={onwards} className="flex-1" testID="next-step" />
     </View>
   ) : (
@@ -119,7 +136,16 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
           className="min-h-[72px]"
           testID="go-first"
         />
-      ) : step.signed ? null : (
+      ) : step.signed ? null : missing.length > 0 ? (
+        <Button
+          label={missingSaid ? words.parcel.waits : words.parcel.short}
+          look="do"
+          disabled={missingSaid}
+          onPress={() => noted('problem', words.parcel.missing(missing))}
+          className="min-h-[72px]"
+          testID="record-missing"
+        />
+      ) : (
         <Done
           label={open > 0 ? words.checksOpen(open) : step.checks.length > 0 ? words.doneAll : words.done}
           look="do"
@@ -225,8 +251,8 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
               stepId={step.id}
               values={shown}
               disabled={ended}
-              onTick={(id, ticked) => setValues(withTick(values, id, ticked))}
-              onFigure={(id, value) => setValues(withFigure(values, id, value))}
+              onTick={(id, ticked) => draft.change(withTick(values, id, ticked))}
+              onFigure={(id, value) => draft.change(withFigure(values, id, value))}
             />
           ))}
           {step.station === 'hand-over' || step.station === 'ride' ? <StoodInList steps={steps} /> : null}
@@ -237,6 +263,9 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
             state={states[endJob.end]!}
             base={base}
             values={shown}
+            place={place}
+            byItself={ended || waitsFor.length > 0}
+            atEnd={atEnd}
             limits={limits}
             onGo={onGo}
           />
@@ -259,4 +288,12 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
       </View>
     </Screen>
   );
+}
+
+/** A step as it is recorded: how it ended, and what was counted of a parcel also where that was a problem. */
+function startOf(current: StepState, record: BikeRecord): CheckValues {
+  const { ticked, figures } = asRecorded(current);
+  const { id, end } = current.step;
+  const counted = id.startsWith('parcel-count') && end ? countedBefore(record, end) : {};
+  return { ticked, figures: { ...counted, ...figures } };
 }

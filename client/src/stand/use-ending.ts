@@ -7,7 +7,8 @@ import { now } from '../data/clock';
 import { useWrites } from '../data/use-writes';
 import { chirp } from '../measure/chirp';
 import { useSettings } from '../settings/settings';
-import { readingsOf, type CheckValues } from './check-values';
+import { missingParts, readingsOf, type CheckValues } from './check-values';
+import { words } from './words';
 
 /** Writes down how a step ended, with everything that belongs to it. */
 export function useEnding(
@@ -39,5 +40,15 @@ export function useEnding(
     if (sound) chirp();
     if (step.waitMinutes > 0) onWait(step.id, step.title, step.waitMinutes);
   };
-  return { say, done };
+  /** A parcel that is short: what came is recorded, and the step is a problem until the rest is here. */
+  const short = (step: Step, values: CheckValues) => {
+    const counts = step.checks.flatMap((check) =>
+      check.kind === 'count'
+        ? [{ part: check.what, expected: check.count, got: values.figures[check.id] ?? check.count }]
+        : [],
+    );
+    void addEvent(bikeId, 'received', placeOf(step), { counts });
+    say(step, 'problem', { because: words.parcel.missing(missingParts(step, values)) });
+  };
+  return { say, done, short };
 }

@@ -167,6 +167,9 @@ export const words = {
     take: 'Take these washers',
     toWashers: 'Change the washers',
   },
+  overtaken: 'Somebody has recorded something else meanwhile. What stands here replaces it when you go on.',
+  takeTheirs: 'Take what is recorded',
+  recordChange: 'Record the change',
   offAxle: {
     title: 'Tap what comes off, outermost first',
     side: 'Side',
@@ -185,8 +188,7 @@ export const words = {
     },
     thickness: 'Thickness of the last one, mm',
     undo: 'Take the last back',
-    record: 'Record both sides',
-    recorded: 'Recorded. Change it and record again if it was otherwise.',
+    recorded: 'Recorded.',
     none: 'nothing yet',
     hub: 'hub',
   },
@@ -196,7 +198,6 @@ export const words = {
     used: 'Used',
     'left-out': 'Left out',
     'given-back': 'Given back',
-    record: 'Record',
     recorded: 'Recorded.',
   },
   parcel: {
@@ -204,7 +205,10 @@ export const words = {
     damageHint: 'empty: none',
     differs: 'Differs from the order',
     claim: 'Write the claim',
-    record: 'Record the parcel',
+    short: 'Record what is missing',
+    waits: 'Recorded; waits for the rest',
+    missing: (parts: readonly { what: string; got: number; count: number }[]) =>
+      parts.map(({ what, got, count }) => `${what}: ${got} of ${count}`).join('; '),
     recorded: 'Recorded.',
     differsWhat:
       'The hub differs? Duplicate its entry, put in what was measured, and take that one: the fit is worked out anew.',

@@ -97,4 +97,16 @@ test('a form keeps what is typed and names field, value and range', async ({ pag
   await page.getByTestId('field-beadSeatMm').fill('');
   await page.getByRole('button', { name: 'Bring in' }).click();
   await expect(page.getByTestId('next')).toBeVisible();
+  // What is refused is said all at once, by field, and each leads there; an answer that is to be chosen, too.
+  await page.goto(`${shop.url}/wheels/new`);
+  await page.getByTestId('field-kitKnown').getByRole('radio').last().click();
+  await page.getByRole('button', { name: 'Keep' }).click();
+  const told = page.getByTestId('not-kept').getByRole('link');
+  expect(await told.count()).toBeGreaterThan(10);
+  await told.filter({ hasText: 'Hub made of' }).click();
+  const chosen = page.getByTestId('field-kit.hub-material').getByRole('radio').first();
+  await expect(chosen).toBeFocused();
+  const before = await told.count();
+  await page.keyboard.press('Enter');
+  await expect(told).toHaveCount(before - 1);
 });

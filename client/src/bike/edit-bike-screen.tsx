@@ -12,6 +12,7 @@ import { outbox } from '../data/shared-outbox';
 import { saveFile } from '../fit/save-file';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
+import { NotKept } from '../ui/not-kept';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { BikeFormFields, bodyOf, fieldsOf, useBikeForm } from './bike-form';
@@ -73,13 +74,16 @@ function EditForm({ bike }: { bike: Bike }) {
       tag={bike.tag}
       backTo={bikePath(bike.id)}
       footer={
-        <RoleButton
-          needs="work"
-          label={theirs ? words.keepMine : words.save}
-          look="do"
-          disabled={waits}
-          onPress={() => void keep()}
-        />
+        <>
+          <NotKept control={form.control} />
+          <RoleButton
+            needs="work"
+            label={theirs ? words.keepMine : words.save}
+            look="do"
+            disabled={waits}
+            onPress={() => void keep()}
+          />
+        </>
       }
     >
       {theirs ? (

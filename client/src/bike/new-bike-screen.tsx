@@ -3,6 +3,7 @@ import { useState } from 'react';
 
 import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
+import { NotKept } from '../ui/not-kept';
 import { Screen } from '../ui/screen';
 import { BikeFormFields, bodyOf, useBikeForm } from './bike-form';
 import { words } from './words';
@@ -26,7 +27,12 @@ export function NewBikeScreen() {
     <Screen
       title={words.newTitle}
       backTo="/"
-      footer={<RoleButton needs="work" label={words.saveNew} look="do" onPress={() => void keep()} />}
+      footer={
+        <>
+          <NotKept control={form.control} />
+          <RoleButton needs="work" label={words.saveNew} look="do" onPress={() => void keep()} />
+        </>
+      }
     >
       <BikeFormFields form={form} />
     </Screen>

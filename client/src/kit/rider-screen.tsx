@@ -15,6 +15,7 @@ import { RoleButton } from '../session/role-button';
 import { words as takeInWords } from '../take-in/words';
 import { Choices, Field } from '../ui/field';
 import { Notice } from '../ui/notice';
+import { NotKept } from '../ui/not-kept';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { PackFields } from './pack-fields';
@@ -83,7 +84,12 @@ function RiderForm({ record, end, code, kit }: RiderFormProps) {
       title={words.title(code)}
       tag={bike.tag}
       backTo={bikePath(bike.id)}
-      footer={<RoleButton needs="work" label={words.keep} look="do" onPress={() => void keep()} testID="keep-rider" />}
+      footer={
+        <>
+          <NotKept control={control} />
+          <RoleButton needs="work" label={words.keep} look="do" onPress={() => void keep()} testID="keep-rider" />
+        </>
+      }
     >
       {refusal.messages.length > 0 ? (
         <View role="alert" className="mx-4 mb-2 border-2 border-stop bg-sheet p-3">

@@ -11,6 +11,7 @@ import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Choices, Field } from '../ui/field';
+import { NotKept } from '../ui/not-kept';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { checkStore, fieldsOfKind, storeEntry, storeFields, type StoreFields } from './store-form';
@@ -63,7 +64,12 @@ function ItemForm({ item, model }: { item?: StoreItem; model?: StoreItem }) {
           <Button label={words.duplicate} low onPress={() => router.navigate(likeStoreItemPath(item.id))} />
         ) : undefined
       }
-      footer={<RoleButton needs="work" label={words.save} look="do" onPress={() => void keep()} />}
+      footer={
+        <>
+          <NotKept control={control} />
+          <RoleButton needs="work" label={words.save} look="do" onPress={() => void keep()} />
+        </>
+      }
     >
       {refusal.messages.length > 0 ? (
         <View role="alert" className="mx-4 mb-2 border-2 border-stop bg-sheet p-3">

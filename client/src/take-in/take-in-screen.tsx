@@ -14,6 +14,7 @@ import { useWrites } from '../data/use-writes';
 import { PhotoStrip } from '../photos/photo-strip';
 import { RoleButton } from '../session/role-button';
 import { Choices, Field } from '../ui/field';
+import { NotKept } from '../ui/not-kept';
 import { Screen } from '../ui/screen';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
@@ -114,7 +115,10 @@ function TakeInForm({ record, states, laws }: { record: BikeRecord; states: Stat
       tag={bike.tag}
       backTo={bikePath(bike.id)}
       footer={
-        <RoleButton needs="work" label={words.keep} look="do" onPress={() => void keep()} testID="keep-take-in" />
+        <>
+          <NotKept control={control} />
+          <RoleButton needs="work" label={words.keep} look="do" onPress={() => void keep()} testID="keep-take-in" />
+        </>
       }
     >
       {refusal.messages.length > 0 ? (

@@ -2,6 +2,7 @@ import { useId } from 'react';
 import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { TextInput, View } from 'react-native';
 
+import { useFieldLabel } from './field-labels';
 import { Segments } from './segments';
 import { Txt } from './txt';
 
@@ -23,6 +24,7 @@ export function Field<T extends FieldValues>({
   lines,
 }: FieldProps<T> & { numeric?: boolean; autoFocus?: boolean; lines?: number }) {
   const id = useId();
+  useFieldLabel(control, name, label);
   return (
     <Controller
       control={control}
@@ -67,17 +69,23 @@ export function Choices<T extends FieldValues>({
   hint,
   options,
 }: FieldProps<T> & { options: readonly (readonly [value: string, name: string])[] }) {
+  useFieldLabel(control, name, label);
   return (
     <Controller
       control={control}
       name={name}
-      render={({ field }) => (
-        <View className="gap-1">
+      render={({ field, fieldState }) => (
+        <View className="gap-1" testID={`field-${name}`}>
           <Txt bold>
             {label}
             {hint ? <Txt tone="soft">{`  ${hint}`}</Txt> : null}
           </Txt>
           <Segments label={label} options={options} value={field.value as string} onChange={field.onChange} />
+          {fieldState.error?.message ? (
+            <Txt tone="stop" role="alert">
+              {fieldState.error.message}
+            </Txt>
+          ) : null}
         </View>
       )}
     />

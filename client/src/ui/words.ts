@@ -2,6 +2,10 @@ import type { Place } from '@cricket/core/model';
 
 /** Words that every screen shares. */
 export const words = {
+  notKept: (many: number) =>
+    many === 1
+      ? 'Not kept: one answer is missing or does not hold.'
+      : `Not kept: ${many} answers are missing or do not hold.`,
   places: {
     'front-axle': 'Front',
     'rear-axle': 'Rear',

@@ -11,6 +11,7 @@ import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Choices, Field } from '../ui/field';
+import { NotKept } from '../ui/not-kept';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { WheelFacts } from './wheel-facts';
@@ -74,7 +75,12 @@ function WheelForm({ wheel, model, back }: { wheel?: Wheel; model?: Wheel; back:
           <Button label={words.duplicate} low onPress={() => router.navigate(likeWheelPath(wheel.id))} />
         ) : undefined
       }
-      footer={<RoleButton needs="work" label={words.save} look="do" onPress={() => void keep()} />}
+      footer={
+        <>
+          <NotKept control={control} />
+          <RoleButton needs="work" label={words.save} look="do" onPress={() => void keep()} />
+        </>
+      }
     >
       {wheel?.kit?.unmeasured?.length ? (
         <View className="gap-2 px-4 pb-2">

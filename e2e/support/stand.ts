@@ -1,7 +1,7 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 
 /** Figures that hold, by the name of the check; others are given where a step is special. */
-const figures: Record<string, string> = {
+export const figures: Record<string, string> = {
   pack: '40.1',
   lateral: '0.3',
   radial: '0.3',

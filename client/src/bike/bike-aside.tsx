@@ -17,6 +17,7 @@ import { verdictWords } from '../ui/mark';
 import { Rule } from '../ui/rule';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
+import { useBeside } from '../ui/use-page';
 import { listedLines } from '../order/order-lines';
 import { words } from './words';
 import { bothPath, endPath, journalPath, putBackPath, standPath, takeInPath, type Page } from '../ui/pages';
@@ -30,6 +31,7 @@ export interface BikeAsideProps {
 /** The bike map with both ends as targets, and the stations of the end in hand. */
 export function BikeAside({ record, end, states }: BikeAsideProps) {
   const [width, setWidth] = useState(0);
+  useBeside(record.bike.tag);
   const { choose } = useWrites();
   const pick = (picked: End) => {
     if (picked !== end) void choose(record.bike.id, { place: axleAt(picked), kind: 'place' });

@@ -15,6 +15,7 @@ import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
+import { useEscape } from '../ui/use-escape';
 import { useWide } from '../ui/use-wide';
 import { AnsweredFor } from './answered-for';
 import { arrangementOf } from './arrangement';
@@ -51,6 +52,7 @@ export function FitScreen() {
   const [others, setOthers] = useState(false);
   const [working, setWorking] = useState(false);
   useArrowKeys(choice.show, choice.index);
+  useEscape(others ? () => setOthers(false) : null);
 
   if (!record || !state) {
     return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;

@@ -6,6 +6,7 @@ import { figure, mm } from '../bike/figures';
 import type { AxlePart } from '../drawing/axle-line/axle-parts';
 import { spokenName } from '../drawing/axle-line/part-names';
 import { Button } from '../ui/button';
+import { Opened } from '../ui/opened';
 import { Txt } from '../ui/txt';
 import { moved, spare, swapped, without, withWasher } from './arrangement';
 import { words } from './words';
@@ -30,7 +31,7 @@ export function HandPanel({ part, arrangement, input, onChange, onDone }: HandPa
     onDone();
   };
   return (
-    <View className="screen-only gap-3 border-y-2 border-ink bg-sheet px-4 py-3" testID="hand-panel">
+    <Opened onClose={onDone} className="screen-only gap-3 border-y-2 border-ink bg-sheet px-4 py-3" testID="hand-panel">
       <View className="flex-row items-center justify-between">
         <Txt size="lead" bold>
           {words.inHand(spokenName(part), mm(part.thicknessMm), side)}
@@ -51,7 +52,7 @@ export function HandPanel({ part, arrangement, input, onChange, onDone }: HandPa
         onPick={(id) => act(swapped(arrangement, side, insideIndex, id, input.washers))}
       />
       <WasherSizes side={side} arrangement={arrangement} input={input} onChange={act} />
-    </View>
+    </Opened>
   );
 }
 

@@ -1,7 +1,7 @@
 import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { Slot, usePathname } from 'expo-router';
 import { lazy, Suspense, useEffect, type ReactNode } from 'react';
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 
 import { followChanges } from '../data/follow-changes';
 import { keepAtHand } from '../data/keep-at-hand';
@@ -12,10 +12,12 @@ import { keptForMs, queryClient } from '../data/queries';
 import { useSession } from '../session/use-session';
 import { useUnitsOfShop } from '../settings/use-units-of-shop';
 import { Bar } from './bar';
+import { listenToKeys } from './key-presses';
 import { Fetching, Notice } from '../ui/notice';
 import { NewerStrip } from './newer-strip';
 import { SyncStrip } from './sync-strip';
 import { useDark } from '../ui/tones';
+import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { words } from '../ui/words';
 
@@ -25,6 +27,7 @@ export function AppFrame() {
   // With jaws in one hand nobody goes elsewhere: the room is the keypad's.
   const measuring = usePathname().endsWith('/measure');
   useTheme();
+  useEffect(() => listenToKeys(document), []);
   useEffect(() => {
     const timer = setTimeout(() => void prefetchPieces(), 1500);
     return () => clearTimeout(timer);
@@ -37,6 +40,9 @@ export function AppFrame() {
       onSuccess={() => void queryClient.invalidateQueries()}
     >
       <Door>
+        <Pressable role="link" onPress={toPage} className="to-page">
+          <Txt bold>{words.toPage}</Txt>
+        </Pressable>
         <View className={`min-h-0 min-w-0 flex-1 bg-paper ${wide ? 'flex-row' : 'flex-col-reverse'}`}>
           {measuring && !wide ? null : <Bar wide={wide} />}
           <View className="min-h-0 min-w-0 flex-1">
@@ -48,6 +54,11 @@ export function AppFrame() {
       </Door>
     </PersistQueryClientProvider>
   );
+}
+
+/** Past the bar, for whoever goes by keys. */
+function toPage(): void {
+  document.querySelector<HTMLElement>('main')?.focus();
 }
 
 /**

@@ -4,6 +4,7 @@ import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Mark, verdictWords } from '../ui/mark';
 import { Txt } from '../ui/txt';
+import { useEscape } from '../ui/use-escape';
 import { hours, money } from './figures';
 import type { MatchLine } from './match-line';
 import { words } from './words';
@@ -25,6 +26,7 @@ export function Compared({ pair, onTake, onClose }: ComparedProps) {
     [words.first, ({ firstTimeRight }) => (firstTimeRight === null ? '—' : `${Math.round(100 * firstTimeRight)} %`)],
     [words.toGet, ({ toGet }) => String(toGet)],
   ];
+  useEscape(onClose);
   return (
     <View className="max-w-[900px]" testID="compared">
       <View className="flex-row border-b-2 border-ink px-4 py-2">

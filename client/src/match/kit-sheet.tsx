@@ -4,6 +4,7 @@ import { FindingRow } from '../fit/finding-row';
 import { waysOn, type Whence } from '../fit/ways-out';
 import { Button } from '../ui/button';
 import { measurePath } from '../ui/pages';
+import { Opened } from '../ui/opened';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
@@ -28,7 +29,7 @@ export interface KitSheetProps {
 /** One kit at one end, with what decides and what it takes. */
 export function KitSheet({ line, whence, at, count, marked, chosen, onShow, onMark, onClose }: KitSheetProps) {
   return (
-    <View testID="kit-sheet">
+    <Opened onClose={onClose} testID="kit-sheet">
       <View className="flex-row items-center gap-2 border-y-2 border-ink bg-sheet px-2 py-2">
         <Button label="‹" spoken={words.before} onPress={() => onShow(at - 1)} disabled={at === 0} className="w-14" />
         <View className="min-w-0 flex-1 items-center">
@@ -77,7 +78,7 @@ export function KitSheet({ line, whence, at, count, marked, chosen, onShow, onMa
         <Button label={words.close} onPress={onClose} testID="kits-all" />
         <Button label={marked ? words.compared : words.compare} onPress={onMark} />
       </View>
-    </View>
+    </Opened>
   );
 }
 

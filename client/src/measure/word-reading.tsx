@@ -58,7 +58,12 @@ export function WordReading({
         <Txt>{says.how}</Txt>
         <Txt tone="soft">{says.why}</Txt>
       </View>
-      <View role="radiogroup" aria-label={title} className="max-w-[720px] flex-row flex-wrap gap-2 px-3">
+      <View
+        role="radiogroup"
+        aria-label={title}
+        dataSet={{ recorded: '' }}
+        className="max-w-[720px] flex-row flex-wrap gap-2 px-3"
+      >
         {feature.words.map((word) => (
           <Pressable
             key={word}

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { Button } from '../ui/button';
+import { Opened } from '../ui/opened';
 import { TextLine } from '../ui/text-line';
 import { Txt } from '../ui/txt';
 import { words } from './words';
@@ -17,7 +18,7 @@ export interface AskBecauseProps {
 export function AskBecause({ ending, onKeep, onCancel }: AskBecauseProps) {
   const [because, setBecause] = useState('');
   return (
-    <View className="mx-4 my-2 gap-2 border-2 border-ink p-3">
+    <Opened onClose={onCancel} className="mx-4 my-2 gap-2 border-2 border-ink p-3">
       <Txt bold>{words.askBecause[ending]}</Txt>
       <TextLine label={words.because} value={because} onChange={setBecause} maxLength={400} testID="step-because" />
       <View className="flex-row gap-2">
@@ -31,6 +32,6 @@ export function AskBecause({ ending, onKeep, onCancel }: AskBecauseProps) {
           testID="keep-because"
         />
       </View>
-    </View>
+    </Opened>
   );
 }

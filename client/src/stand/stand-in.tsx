@@ -6,6 +6,7 @@ import { HandOver } from '../session/hand-over';
 import { RoleButton } from '../session/role-button';
 import { useMay } from '../session/use-session';
 import { Button } from '../ui/button';
+import { Opened } from '../ui/opened';
 import { TextLine } from '../ui/text-line';
 import { Txt } from '../ui/txt';
 import { words as all } from './words';
@@ -24,7 +25,7 @@ export function StandIn({ signed, onKeep, onCancel }: StandInProps) {
   const may = useMay();
   const [because, setBecause] = useState('');
   return (
-    <View className="mx-4 my-2 gap-2 border-2 border-stop p-3" testID="stand-in">
+    <Opened onClose={onCancel} className="mx-4 my-2 gap-2 border-2 border-stop p-3" testID="stand-in">
       <Txt bold>{signed ? words.signed : words.title}</Txt>
       <Txt>{words.lead}</Txt>
       {may.own ? null : <HandOver title={words.takes} to={['owner']} />}
@@ -48,6 +49,6 @@ export function StandIn({ signed, onKeep, onCancel }: StandInProps) {
           testID="keep-stand-in"
         />
       </View>
-    </View>
+    </Opened>
   );
 }

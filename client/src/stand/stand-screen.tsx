@@ -13,6 +13,7 @@ import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
+import { useEscape } from '../ui/use-escape';
 import { BriefPage } from './brief-page';
 import { SecondLook } from './second-look';
 import { StationStrip } from './station-strip';
@@ -34,6 +35,7 @@ export function StandScreen() {
   const stand = useStand(bikeId);
   const waits = useWaits(bikeId);
   const [all, setAll] = useState(false);
+  useEscape(all ? () => setAll(false) : null);
   // The step at which the page stands: what another phone ends meanwhile does not move it away under the thumb.
   const [stays, setStays] = useState<string | null>(null);
   const { plan } = useSettings();

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 
 import { Icon } from './icons';
@@ -6,6 +6,7 @@ import type { Page } from './pages';
 import { Tag } from './tag';
 import { ToPage } from './to-page';
 import { Txt } from './txt';
+import { usePage } from './use-page';
 import { words } from './words';
 
 export interface ScreenProps {
@@ -26,8 +27,10 @@ export interface ScreenProps {
 
 /** A page: header, body that scrolls, actions at the bottom. */
 export function Screen({ title, tag, backTo, action, beside = false, footer, fixed, children }: ScreenProps) {
+  const page = useRef<View>(null);
+  usePage(page, tag, beside ? null : `${title} · ${words.product}`);
   return (
-    <View className="min-h-0 min-w-0 flex-1 bg-paper" role={beside ? 'complementary' : 'main'}>
+    <View ref={page} tabIndex={-1} className="min-h-0 min-w-0 flex-1 bg-paper" role={beside ? 'complementary' : 'main'}>
       <View className="screen-only min-h-[60px] flex-row items-center gap-2 px-4 py-1">
         {backTo ? (
           <ToPage aria-label={words.back} to={backTo} className="-ml-3 h-12 w-12 items-center justify-center">

@@ -2,6 +2,8 @@ import type { Place } from '@cricket/core/model';
 
 /** Words that every screen shares. */
 export const words = {
+  product: 'Cricket',
+  toPage: 'To the page',
   notKept: (many: number) =>
     many === 1
       ? 'Not kept: one answer is missing or does not hold.'

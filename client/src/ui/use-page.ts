@@ -1,0 +1,40 @@
+import { useEffect, type RefObject } from 'react';
+import type { View } from 'react-native';
+
+/** The address of the page that was shown last. */
+let shown: string | null = null;
+/** The tag of the bike that stands beside the page on a wide screen. */
+let tagBeside: string | null = null;
+
+/** Notes whose page stands beside another: a tab is named after the bike, too. */
+export function useBeside(tag: string | null): void {
+  useEffect(() => {
+    tagBeside = tag;
+    return () => {
+      tagBeside = null;
+    };
+  }, [tag]);
+}
+
+/**
+ * Names the browser's tab after the page, and takes the cursor there when another page has come: what was pressed to get here is
+ * gone, and Tab goes on from the page, not from the top.
+ *
+ * @param title - words of the title without those of the bike; null for what only stands beside a page
+ */
+export function usePage(page: RefObject<View | null>, tag: string | undefined, title: string | null): void {
+  useEffect(() => {
+    const bike = tag ?? tagBeside;
+    if (title !== null) document.title = bike ? `${bike} · ${title}` : title;
+  }, [title, tag]);
+  const isPage = title !== null;
+  useEffect(() => {
+    if (!isPage) return;
+    const { pathname, search } = window.location;
+    const address = pathname + search;
+    const isOther = shown !== null && shown !== address;
+    shown = address;
+    const lost = document.activeElement === null || document.activeElement === document.body;
+    if (isOther && lost) (page.current as unknown as HTMLElement | null)?.focus({ preventScroll: true });
+  }, [page, isPage]);
+}

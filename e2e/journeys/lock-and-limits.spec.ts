@@ -44,6 +44,16 @@ test('a tighter limit changes the verdict, a bad one is named, and the default c
 
 test('two kits are compared, and one is taken', async ({ page, shop }) => {
   await page.goto(`${shop.url}${tourer}/match`);
+  // Fewer on request: by end, what stops by itself, brake and price; nothing is left out unasked.
+  const filter = page.getByTestId('kit-filter');
+  await expect(filter).toHaveText(/^Shown: all \d+$/);
+  await filter.click();
+  await page.getByRole('radio', { name: 'Not stopped by itself' }).click();
+  await expect(page.getByTestId('kit-list').getByText('Stop', { exact: true })).toHaveCount(0);
+  await page.getByTestId('filter-most').fill('1');
+  await expect(page.getByText('Nothing in the catalogue is all of what is asked for.')).toBeVisible();
+  await page.getByRole('button', { name: 'Show all' }).first().click();
+  await expect(filter).toHaveText(/^Shown: all \d+$/);
   // On a phone the list comes first, one kit on tap.
   await page.getByTestId('kit-FW-1-front').click();
   const compare = page.getByRole('button', { name: 'Compare', exact: true });

@@ -1,48 +1,28 @@
 import type { End } from '@cricket/core/features';
-import type { FitFinding } from '@cricket/core/fit';
 import { Pressable, View } from 'react-native';
 
 import { Mark, verdictWords } from '../ui/mark';
 import { Txt } from '../ui/txt';
 import { hours, money } from './figures';
+import { decides, ForAll, sharedFindings } from './for-all';
 import type { MatchLine } from './match-line';
 import { words } from './words';
 
-/** Two kits say the same of the bike. */
-const same = (one: FitFinding, other: FitFinding) =>
-  one.id === other.id && one.verdict === other.verdict && one.because === other.because;
-
-/** What every kit says alike: the bike's own trouble, told once. */
-export function sharedFindings(lines: readonly MatchLine[]): FitFinding[] {
-  const [first, ...rest] = lines;
-  if (!first || rest.length === 0) return [];
-  return first.findings.filter((item) => rest.every(({ findings }) => findings.some((other) => same(item, other))));
-}
-
 export interface KitListProps {
+  /** Those that are shown. */
   lines: readonly MatchLine[];
+  /** Every kit: what all of them say does not change with what is shown. */
+  all: readonly MatchLine[];
   chosenAt: (end: End) => string | null;
   onOpen: (at: number) => void;
 }
 
 /** Every kit in one line of two: verdict, what decides, cost, days. A touch opens one. */
-export function KitList({ lines, chosenAt, onOpen }: KitListProps) {
-  const shared = sharedFindings(lines);
-  const decides = ({ findings }: MatchLine) => findings.find((item) => !shared.some((one) => same(one, item)));
+export function KitList({ lines, all, chosenAt, onOpen }: KitListProps) {
+  const shared = sharedFindings(all);
   return (
     <View role="list" testID="kit-list">
-      {shared.length > 0 ? (
-        <View className="gap-1 border-b-2 border-ink px-4 py-2" testID="shared">
-          <Txt size="label" figure tone="soft">
-            {words.forAll}
-          </Txt>
-          {shared.map((item) => (
-            <Txt key={item.id} tone={item.verdict}>
-              {item.because}
-            </Txt>
-          ))}
-        </View>
-      ) : null}
+      <ForAll shared={shared} />
       {lines.map((line, at) => (
         <Pressable
           key={`${line.wheelId}${line.end}`}
@@ -65,7 +45,7 @@ export function KitList({ lines, chosenAt, onOpen }: KitListProps) {
             <Txt size="label" numberOfLines={2}>
               {line.couldStop
                 ? words.couldStop(line.couldStop.length)
-                : (decides(line)?.because ?? (line.findings.length > 0 ? words.nothingElse : words.allGoes))}
+                : (decides(line, shared)?.because ?? (line.findings.length > 0 ? words.nothingElse : words.allGoes))}
             </Txt>
             {line.unmeasured > 0 ? (
               <Txt size="label" tone="unknown">

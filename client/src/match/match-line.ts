@@ -1,7 +1,7 @@
 import type { End } from '@cricket/core/features';
 import type { FirstLook } from '@cricket/core/first-look';
 import type { FitFinding } from '@cricket/core/fit';
-import type { MatchRow, RefusedKit } from '@cricket/core/match';
+import { ownVerdict, type MatchRow, type RefusedKit } from '@cricket/core/match';
 import type { Verdict } from '@cricket/core/verdict';
 
 /** One kit at one end, as far as the page shows it. */
@@ -10,6 +10,10 @@ export interface MatchLine {
   code: string;
   end: End;
   verdict: Verdict;
+  /** What it does itself, without what stops every kit alike. */
+  own: Verdict;
+  /** Brakes that its wheel can have. */
+  brakes: readonly ('rim' | 'disc')[];
   /** What decides, worst first. */
   findings: FitFinding[];
   cost: number;
@@ -27,12 +31,18 @@ export interface MatchLine {
 }
 
 /** A row of the match, trimmed for the page. */
-export function matchLine({ wheel, end, report, worth }: MatchRow): MatchLine {
+export function matchLine(row: MatchRow, shared: ReadonlySet<string> = new Set()): MatchLine {
+  const { wheel, end, report, worth } = row;
   return {
     wheelId: wheel.id,
     code: wheel.code,
     end,
     verdict: report.verdict,
+    own: ownVerdict(row, shared),
+    brakes: [
+      ...(wheel.kit?.rim?.brakeTrack ? ['rim' as const] : []),
+      ...(wheel.kit?.hub.rotor ? ['disc' as const] : []),
+    ],
     findings: report.findings.filter(({ verdict }) => verdict !== 'goes').slice(0, 8),
     cost: report.cost,
     leadDays: report.leadDays,
@@ -56,8 +66,8 @@ export interface MatchAnswer {
 /** The same from a few readings: what stops for certain, or what still could. */
 export function soFarLine(row: MatchRow, look: Exclude<FirstLook, { so: 'measured' }>): MatchLine {
   const line = matchLine(row);
-  if (look.so === 'stops') return { ...line, verdict: 'stop', findings: [look.finding] };
-  return { ...line, verdict: 'unknown', findings: [], couldStop: look.couldStop.map(({ id }) => id) };
+  if (look.so === 'stops') return { ...line, verdict: 'stop', own: 'stop', findings: [look.finding] };
+  return { ...line, verdict: 'unknown', own: 'unknown', findings: [], couldStop: look.couldStop.map(({ id }) => id) };
 }
 
 /** Of the readings that could still stop kits, the one that could stop most of them; null when there is none. */

@@ -18,6 +18,8 @@ import { useWide } from '../ui/use-wide';
 import { Compared } from './compared';
 import { KitList } from './kit-list';
 import { whenceOf } from '../fit/ways-out';
+import { everyKit, isShown, type KitFilter } from './kit-filter';
+import { KitFilters } from './kit-filters';
 import { KitSheet } from './kit-sheet';
 import { KitTable } from './kit-table';
 import { tellingReading, type MatchLine } from './match-line';
@@ -42,6 +44,7 @@ export function MatchScreen() {
   );
   const [at, setAt] = useState<number | null>(null);
   const [pair, setPair] = useState<readonly MatchLine[]>([]);
+  const [filter, setFilter] = useState<KitFilter>(everyKit);
   if (!bike.record) {
     return <BikeNotThere bikeId={bikeId} asked={[bike]} />;
   }
@@ -54,9 +57,10 @@ export function MatchScreen() {
     router.navigate(endPath(bikeId, line.end, 'order'));
   };
   const telling = lines && tellingReading(lines);
+  const shown = lines && lines.filter((one) => isShown(one, filter));
   const mark = (line: MatchLine) =>
     setPair(pair.includes(line) ? pair.filter((item) => item !== line) : [...pair, line].slice(-2));
-  const line = at === null ? undefined : lines?.[Math.min(at, lines.length - 1)];
+  const line = at === null ? undefined : shown?.[Math.min(at, shown.length - 1)];
   const body = () => {
     if (failed) return <Notice title={words.failed} action={{ label: words.again, onPress: again }} />;
     if (!lines) {
@@ -81,22 +85,30 @@ export function MatchScreen() {
       return <Notice title={words.none} because={words.noneWhy} to={{ label: words.toOpen, path: '/open' }} />;
     }
     if (pair.length === 2) return <Compared pair={pair} onTake={take} onClose={() => setPair([])} />;
-    if (wide) return <KitTable lines={lines} pair={pair} chosenAt={chosenAt} onTake={take} onMark={mark} />;
-    if (!line) return <KitList lines={lines} chosenAt={chosenAt} onOpen={setAt} />;
-    return (
-      <KitSheet
-        line={line}
-        whence={whenceOf(record, line.end, { id: line.wheelId, code: line.code })}
-        at={lines.indexOf(line)}
-        count={lines.length}
-        marked={pair.includes(line)}
-        chosen={chosenAt(line.end) === line.wheelId}
-        onShow={(next) => setAt(Math.min(Math.max(next, 0), lines.length - 1))}
-        onMark={() => mark(line)}
-        onClose={() => setAt(null)}
-      />
-    );
+    if (line && !wide) return sheet(line);
+    if (shown!.length === 0) {
+      return (
+        <Notice title={words.filter.none} action={{ label: words.filter.every, onPress: () => setFilter(everyKit) }} />
+      );
+    }
+    if (wide) {
+      return <KitTable lines={shown!} all={lines} pair={pair} chosenAt={chosenAt} onTake={take} onMark={mark} />;
+    }
+    return <KitList lines={shown!} all={lines} chosenAt={chosenAt} onOpen={setAt} />;
   };
+  const sheet = (line: MatchLine) => (
+    <KitSheet
+      line={line}
+      whence={whenceOf(record, line.end, { id: line.wheelId, code: line.code })}
+      at={shown!.indexOf(line)}
+      count={shown!.length}
+      marked={pair.includes(line)}
+      chosen={chosenAt(line.end) === line.wheelId}
+      onShow={(next) => setAt(Math.min(Math.max(next, 0), shown!.length - 1))}
+      onMark={() => mark(line)}
+      onClose={() => setAt(null)}
+    />
+  );
   return (
     <Screen
       title={words.title}
@@ -126,6 +138,9 @@ export function MatchScreen() {
             {words.readNext(featureWords(telling.feature).title, telling.kits)}
           </Txt>
         </ToPage>
+      ) : null}
+      {lines && shown && lines.length > 1 && pair.length < 2 && (wide || !line) ? (
+        <KitFilters filter={filter} shown={shown.length} all={lines.length} onChange={setFilter} />
       ) : null}
       {body()}
       {refused.map(({ wheel, end: where, refused: why }) => (

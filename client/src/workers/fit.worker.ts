@@ -1,5 +1,13 @@
 import { fitTwoMotors, type TwoMotorsReport } from '@cricket/core/fit';
-import { isJudged, matchEach, ranked, type MatchInput, type MatchRow, type RefusedKit } from '@cricket/core/match';
+import {
+  isJudged,
+  matchEach,
+  rankedByKit,
+  stopsAll,
+  type MatchInput,
+  type MatchRow,
+  type RefusedKit,
+} from '@cricket/core/match';
 import { jobState } from '@cricket/core/job';
 import { openFeatures } from '@cricket/core/end-facts';
 import type { End } from '@cricket/core/features';
@@ -54,11 +62,13 @@ const fitWorker = {
       await new Promise((resolve) => setTimeout(resolve));
       if (own !== asked) return null;
     }
+    const judged = rows.filter(isJudged);
+    const shared = stopsAll(judged);
     return {
       lines: soFarFirst(
-        ranked(rows.filter(isJudged)).map((row) => {
+        rankedByKit(judged).map((row) => {
           const look = looks.get(row);
-          return look ? soFarLine(row, look) : matchLine(row);
+          return look ? soFarLine(row, look) : matchLine(row, shared);
         }),
       ),
       refused: rows.filter((row): row is RefusedKit => !isJudged(row)),
@@ -72,7 +82,7 @@ const fitWorker = {
 
 /** What may go stands before what stops for certain; else the order stays. */
 function soFarFirst(lines: readonly MatchLine[]): MatchLine[] {
-  const stops = (line: MatchLine) => Number(line.verdict === 'stop');
+  const stops = (line: MatchLine) => Number(line.own === 'stop');
   return [...lines].sort((a, b) => stops(a) - stops(b));
 }
 

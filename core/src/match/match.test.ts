@@ -1,6 +1,6 @@
 import { fit } from '../fit';
 import { invented, inventedFrontWheel, inventedRearWheel, inventedStores } from '../fit/invented.testing';
-import { match, matchEach, type MatchInput } from './match';
+import { match, matchEach, rankedByKit, stopsAll, type MatchInput } from './match';
 
 const front = invented();
 const rear = invented({ end: 'rear' });
@@ -33,6 +33,42 @@ describe('the match', () => {
       if (step === 0) expect(row.worth).toBeGreaterThanOrEqual(before.worth);
     });
     expect(rows[0]!.wheel.code).toBe('FW-7');
+  });
+
+  describe('where the bike itself stops every kit', () => {
+    // 20 kg of load on a rack that may carry 5: no kit is to blame.
+    const overloaded = {
+      ...input,
+      bike: { ...input.bike, ratings: [{ part: 'rack', ratedKg: 5, loadKg: 20 }] },
+    };
+    const rows = match(overloaded);
+
+    it('says stop of all of them, and which finding all share', () => {
+      expect(rows.map(({ report }) => report.verdict)).toEqual(rows.map(() => 'stop'));
+      expect([...stopsAll(rows)]).toEqual(['rating.rack']);
+    });
+
+    it('ranks them by what each does itself, as if there were no rack', () => {
+      const own = rankedByKit(rows).map(({ wheel, end }) => `${wheel.code} ${end}`);
+      const verdicts = new Map(match(input).map(({ wheel, end, report }) => [`${wheel.code} ${end}`, report.verdict]));
+      const order = { goes: 0, work: 1, unknown: 2, stop: 3 };
+      const severities = own.map((name) => order[verdicts.get(name)!]);
+      expect(severities).toEqual([...severities].sort((a, b) => a - b));
+      expect(new Set(severities).size).toBeGreaterThan(1);
+      // A rear wheel at the front stops by itself, however cheap it is.
+      expect(own[0]).toBe('FW-7 front');
+    });
+
+    it('shares nothing where one kit is not stopped by it, or there is only one', () => {
+      expect(stopsAll(match(input)).size).toBe(0);
+      expect(stopsAll(rows.slice(0, 1)).size).toBe(0);
+      expect(rankedByKit([])).toEqual([]);
+    });
+
+    it('is the usual order where nothing is shared', () => {
+      const usual = match(input);
+      expect(rankedByKit(usual)).toEqual(usual);
+    });
   });
 
   it('matches a wheel by geometry, whatever end it is sold for', () => {

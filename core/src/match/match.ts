@@ -4,7 +4,7 @@ import { answered, fit, fitOfRecord, type FitInput, type FitReport } from '../fi
 import type { JobEvent } from '../job-events';
 import { overridesOf } from '../overrides';
 import type { Wheel } from '../parts';
-import type { Verdict } from '../verdict';
+import { worstOf, type Verdict } from '../verdict';
 
 export interface MatchInput extends Omit<FitInput, 'facts' | 'wheel' | 'overrides'> {
   /** What is measured of each end; an end without any reading may be left out. */
@@ -66,6 +66,33 @@ export function ranked(rows: readonly MatchRow[]): MatchRow[] {
       a.wheel.code.localeCompare(b.wheel.code) ||
       a.end.localeCompare(b.end),
   );
+}
+
+/**
+ * Ids of what stops every kit at every end alike: the bike's own trouble, such as a rack over its rating. No kit is better for it
+ * or worse.
+ */
+export function stopsAll(rows: readonly MatchRow[]): ReadonlySet<string> {
+  const [first, ...rest] = rows;
+  if (!first || rest.length === 0) return new Set();
+  const stops = ({ report }: MatchRow) =>
+    new Set(report.findings.filter(({ verdict }) => verdict === 'stop').map(({ id }) => id));
+  const others = rest.map(stops);
+  return new Set([...stops(first)].filter((id) => others.every((ids) => ids.has(id))));
+}
+
+/**
+ * Best first by what each kit does itself: what stops all alike is left aside. Otherwise as {@link ranked}. A row's own verdict
+ * stays what it is: a kit on a rack over its rating does not go.
+ */
+export function rankedByKit(rows: readonly MatchRow[]): MatchRow[] {
+  const shared = stopsAll(rows);
+  return ranked(rows).sort((a, b) => severity[ownVerdict(a, shared)] - severity[ownVerdict(b, shared)]);
+}
+
+/** What a kit does itself, without what stops all alike. */
+export function ownVerdict({ report }: MatchRow, shared: ReadonlySet<string>): Verdict {
+  return worstOf(report.findings.filter(({ id }) => !shared.has(id)).map(({ verdict }) => verdict));
 }
 
 /**

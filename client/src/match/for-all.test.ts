@@ -1,6 +1,6 @@
 import type { FitFinding } from '@cricket/core/fit';
 
-import { sharedFindings } from './kit-list';
+import { sharedFindings } from './for-all';
 import type { MatchLine } from './match-line';
 
 const finding = (id: string, because: string): FitFinding => ({
@@ -22,8 +22,16 @@ describe('what every kit says alike', () => {
     expect(sharedFindings([line(rack, finding('law-power', '500 W')), line(rack)])).toEqual([rack]);
   });
 
+  it('is told with the figures of the kit that does best where they differ', () => {
+    const light = { ...finding('rating.rack', 'It gets 22 kg.'), margin: -2 };
+    const heavy = { ...finding('rating.rack', 'It gets 30 kg.'), margin: -10 };
+    expect(sharedFindings([line(heavy), line(light), line(heavy)])).toEqual([light]);
+  });
+
   it('is nothing where one kit says otherwise, or there is only one', () => {
-    expect(sharedFindings([line(rack), line(finding('rating.rack', 'It gets 30 kg.'))])).toEqual([]);
+    const goes: FitFinding = { ...rack, verdict: 'work' };
+    expect(sharedFindings([line(rack), line(goes)])).toEqual([]);
+    expect(sharedFindings([line(rack), line()])).toEqual([]);
     expect(sharedFindings([line(rack)])).toEqual([]);
     expect(sharedFindings([])).toEqual([]);
   });

@@ -85,6 +85,12 @@ export function checkTakeIn(values: TakeInFields) {
   return Object.keys(errors).length ? { values: {}, errors } : { values, errors: {} };
 }
 
+/** What is typed so far, for what is worked out from it meanwhile: what does not hold is not said yet. */
+export function typedSoFar(values: TakeInFields, before: BikeFacts, laws: readonly LawClass[]): BikeFacts {
+  const wrong = Object.keys(checkTakeIn(values).errors).filter((name) => name in numberFields);
+  return takeInFacts({ ...values, ...Object.fromEntries(wrong.map((name) => [name, ''])) }, before, laws);
+}
+
 /** What goes to the server; what the form does not show stays as it was. */
 export function takeInFacts(values: TakeInFields, before: BikeFacts, laws: readonly LawClass[]): BikeFacts {
   const figure = (name: NumberField) => typedFigure(values[name], numberFields[name].unit) ?? undefined;

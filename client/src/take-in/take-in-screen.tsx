@@ -1,9 +1,9 @@
 import type { Bike, BikeRecord } from '@cricket/contract/shapes';
 import { takeIn, type MotorPlace } from '@cricket/core/take-in';
-import { toldBetween } from '@cricket/core/bike-facts';
+import { toldBetween, type BikeFacts } from '@cricket/core/bike-facts';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { useForm, type Control } from 'react-hook-form';
+import { useForm, useWatch, type Control } from 'react-hook-form';
 import { useWindowDimensions, View } from 'react-native';
 
 import { useBothEnds } from '../bike/use-both-ends';
@@ -21,7 +21,14 @@ import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { PlaceScoreRow } from './place-score';
 import { scoreInput } from './score-input';
-import { checkTakeIn, takeInFacts, takeInFields, type NumberField, type TakeInFields } from './take-in-form';
+import {
+  checkTakeIn,
+  takeInFacts,
+  takeInFields,
+  typedSoFar,
+  type NumberField,
+  type TakeInFields,
+} from './take-in-form';
 import { words } from './words';
 import { bikePath } from '../ui/pages';
 import { BikeNotThere } from '../bike/bike-not-there';
@@ -128,7 +135,7 @@ function TakeInForm({ record, states, laws }: { record: BikeRecord; states: Stat
       ) : null}
       <View className={wide ? 'flex-row' : ''}>
         {form}
-        <Score bike={bike} states={states} />
+        <Score bike={bike} typed={{ control, known, laws }} states={states} />
       </View>
     </Screen>
   );
@@ -153,20 +160,28 @@ function FigurePair({
   );
 }
 
-/** The score of each place, and the rider's other bikes. */
-function Score({ bike, states }: { bike: Bike; states: States }) {
+interface ScoreProps {
+  bike: Bike;
+  typed: { control: Control<TakeInFields>; known: BikeFacts; laws: Laws };
+  states: States;
+}
+
+/** The score of each place by what is typed, live, and the rider's other bikes. */
+function Score({ bike, typed: { control, known, laws }, states }: ScoreProps) {
   const { width } = useWindowDimensions();
   const wide = useWide();
   const [open, setOpen] = useState<MotorPlace | null>(null);
   const bikes = useBikes();
   const limits = useShopSettings().data?.limits;
+  const values = useWatch({ control }) as TakeInFields;
+  const facts = useMemo(() => typedSoFar(values, known, laws), [values, known, laws]);
   const result = useMemo(
     () =>
       takeIn({
-        ...scoreInput(bike.facts, { front: states.front.facts, rear: states.rear.facts }, 35),
+        ...scoreInput(facts, { front: states.front.facts, rear: states.rear.facts }, 35),
         ...(limits && { limits }),
       }),
-    [bike.facts, states, limits],
+    [facts, states, limits],
   );
   const others = (bikes.data ?? []).filter(
     (row) =>

@@ -1,9 +1,11 @@
 import { bikeKinds, type Bike, type BikeKind } from '@cricket/contract/shapes';
-import { useForm } from 'react-hook-form';
+import type { UseFormReturn } from 'react-hook-form';
 import { View } from 'react-native';
 
 import { Choices, Field } from '../ui/field';
 import { numberRule, typedFigure } from '../ui/number-rule';
+import { fieldText } from '../ui/shop-units';
+import { useFormDraft } from '../ui/use-form-draft';
 import { words } from './words';
 
 /** A bike's own facts as typed. */
@@ -21,20 +23,23 @@ const sizeRules = { beadSeatMm: [200, 700], wheelbaseMm: [600, 3000], chainStayM
 
 /** The form's state; every field keeps what was typed until it is stored. */
 export function useBikeForm(bike?: Bike) {
-  return useForm<BikeFields>({ mode: 'onTouched', defaultValues: fieldsOf(bike), resolver: check });
+  return useFormDraft<BikeFields>(`bike/${bike?.id ?? 'new'}`, {
+    mode: 'onTouched',
+    defaultValues: fieldsOf(bike),
+    resolver: check,
+  });
 }
 
 /** The form's fields of a bike, or empty ones. */
 export function fieldsOf(bike?: Bike): BikeFields {
-  const text = (value: number | null | undefined) => (value == null ? '' : String(value));
   return {
     tag: bike?.tag ?? '',
     name: bike?.name ?? '',
     kind: bike?.kind ?? 'upright',
     riderInitials: bike?.riderInitials ?? '',
-    beadSeatMm: text(bike?.beadSeatMm),
-    wheelbaseMm: text(bike?.wheelbaseMm),
-    chainStayMm: text(bike?.chainStayMm),
+    beadSeatMm: fieldText(bike?.beadSeatMm),
+    wheelbaseMm: fieldText(bike?.wheelbaseMm),
+    chainStayMm: fieldText(bike?.chainStayMm),
   };
 }
 
@@ -52,7 +57,7 @@ export function bodyOf(fields: BikeFields) {
 }
 
 /** The fields themselves. */
-export function BikeFormFields({ form }: { form: ReturnType<typeof useBikeForm> }) {
+export function BikeFormFields({ form }: { form: UseFormReturn<BikeFields> }) {
   const { control } = form;
   return (
     <View className="max-w-[640px] gap-5 px-4 py-2">

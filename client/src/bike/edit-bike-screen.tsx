@@ -12,6 +12,7 @@ import { outbox } from '../data/shared-outbox';
 import { saveFile } from '../fit/save-file';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
+import { DraftNotice } from '../ui/draft-notice';
 import { NotKept } from '../ui/not-kept';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
@@ -32,7 +33,7 @@ export function EditBikeScreen() {
 
 function EditForm({ bike }: { bike: Bike }) {
   const router = useRouter();
-  const form = useBikeForm(bike);
+  const { form, draft } = useBikeForm(bike);
   const { changeBike, takeBikeOut } = useWrites();
   const { writes } = useOutbox();
   const [version, setVersion] = useState(bike.version);
@@ -53,7 +54,10 @@ function EditForm({ bike }: { bike: Bike }) {
 
   const keep = form.handleSubmit(async (fields) => {
     const outcome = await changeBike(bike.id, { ...bodyOf(fields), version });
-    if (outcome.kind !== 'refused') return back();
+    if (outcome.kind !== 'refused') {
+      draft.done();
+      return back();
+    }
     await forgetRefused();
     if (outcome.problem.code === 'version-conflict') {
       const current = outcome.problem.current as Bike;
@@ -86,6 +90,7 @@ function EditForm({ bike }: { bike: Bike }) {
         </>
       }
     >
+      <DraftNotice draft={draft} />
       {theirs ? (
         <View role="alert" className="mx-4 mb-4 gap-2 border-2 border-stop bg-sheet p-3">
           <Txt bold>{words.conflict}</Txt>

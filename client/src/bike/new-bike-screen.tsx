@@ -3,6 +3,7 @@ import { useState } from 'react';
 
 import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
+import { DraftNotice } from '../ui/draft-notice';
 import { NotKept } from '../ui/not-kept';
 import { Screen } from '../ui/screen';
 import { BikeFormFields, bodyOf, useBikeForm } from './bike-form';
@@ -12,13 +13,14 @@ import { bikePath } from '../ui/pages';
 /** Brings a bike in: a tag and a name, the rest may wait. */
 export function NewBikeScreen() {
   const router = useRouter();
-  const form = useBikeForm();
+  const { form, draft } = useBikeForm();
   const { bringBikeIn } = useWrites();
   const [bikeId] = useState(() => crypto.randomUUID());
   const [sent, setSent] = useState(false);
   const keep = form.handleSubmit((fields) => {
     if (sent) return;
     setSent(true);
+    draft.done();
     // Kept in the browser at once; the page of the bike shows it whether or not the server answers.
     void bringBikeIn(bikeId, bodyOf(fields));
     router.replace(bikePath(bikeId));
@@ -34,6 +36,7 @@ export function NewBikeScreen() {
         </>
       }
     >
+      <DraftNotice draft={draft} />
       <BikeFormFields form={form} />
     </Screen>
   );

@@ -48,6 +48,8 @@ const event = (id: string, kind: 'step' | 'override', withdrawnAt: string | null
   ({ id, kind, place: 'front-axle', data: {}, at: `2026-03-02T09:00:0${id}Z`, person: 'Wren', withdrawnAt }) as never;
 
 const client = new QueryClient();
+// What was worked out is held for minutes, and a timer for it would hold up the end of the run.
+afterAll(() => client.clear());
 const Asking = ({ children }: { children: ReactNode }) => (
   <QueryClientProvider client={client}>{children}</QueryClientProvider>
 );

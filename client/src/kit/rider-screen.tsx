@@ -5,7 +5,7 @@ import type { KitFacts } from '@cricket/core/kit';
 import { toldBetween } from '@cricket/core/bike-facts';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { useForm, useWatch, type Resolver } from 'react-hook-form';
+import { useWatch, type Resolver } from 'react-hook-form';
 import { View } from 'react-native';
 
 import { useBike, useWheels } from '../data/use-bikes';
@@ -15,8 +15,10 @@ import { RoleButton } from '../session/role-button';
 import { words as takeInWords } from '../take-in/words';
 import { Choices, Field } from '../ui/field';
 import { Notice } from '../ui/notice';
+import { DraftNotice } from '../ui/draft-notice';
 import { NotKept } from '../ui/not-kept';
 import { Screen } from '../ui/screen';
+import { useFormDraft } from '../ui/use-form-draft';
 import { Txt } from '../ui/txt';
 import { PackFields } from './pack-fields';
 import { checkRider, riderFacts, riderFields, type RiderFields } from './rider-form';
@@ -65,11 +67,12 @@ function RiderForm({ record, end, code, kit }: RiderFormProps) {
   const refusal = useRefusal<never>();
   // Only what is changed here is told: what others tell meanwhile stands.
   const [known, setKnown] = useState(bike.facts);
-  const { control, handleSubmit } = useForm<RiderFields>({
+  const { form, draft } = useFormDraft<RiderFields>(`rider/${bike.id}/${end}`, {
     mode: 'onTouched',
     defaultValues: riderFields(known, kit, end),
     resolver: checkRider as Resolver<RiderFields>,
   });
+  const { control, handleSubmit } = form;
   const [use, throttle, pack] = useWatch({ control, name: ['use', 'throttle', 'pack'] });
   const keep = handleSubmit(async (values) => {
     const facts = riderFacts(values, known, kit, end);
@@ -77,6 +80,7 @@ function RiderForm({ record, end, code, kit }: RiderFormProps) {
     await refusal.settle(outcome);
     if (outcome.kind === 'refused') return;
     setKnown(facts);
+    draft.done();
     router.navigate(bikePath(bike.id));
   });
   return (
@@ -91,6 +95,7 @@ function RiderForm({ record, end, code, kit }: RiderFormProps) {
         </>
       }
     >
+      <DraftNotice draft={draft} />
       {refusal.messages.length > 0 ? (
         <View role="alert" className="mx-4 mb-2 border-2 border-stop bg-sheet p-3">
           <Txt bold>{refusal.messages.join(' ')}</Txt>

@@ -2,7 +2,7 @@ import type { StoreItem } from '@cricket/contract/shapes';
 import { storeKinds } from '@cricket/core/parts';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
+import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 
 import { useStores } from '../data/use-bikes';
@@ -11,8 +11,10 @@ import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Choices, Field } from '../ui/field';
+import { DraftNotice } from '../ui/draft-notice';
 import { NotKept } from '../ui/not-kept';
 import { Screen } from '../ui/screen';
+import { useFormDraft } from '../ui/use-form-draft';
 import { Txt } from '../ui/txt';
 import { checkStore, fieldsOfKind, storeEntry, storeFields, type StoreFields } from './store-form';
 import { words } from './words';
@@ -42,18 +44,21 @@ function ItemForm({ item, model }: { item?: StoreItem; model?: StoreItem }) {
   const [itemId] = useState(() => item?.id ?? crypto.randomUUID());
   const [version, setVersion] = useState(item?.version ?? 0);
   const [leaving, setLeaving] = useState(false);
-  const { control, handleSubmit } = useForm<StoreFields>({
+  const { form, draft } = useFormDraft<StoreFields>(`store-item/${item?.id ?? model?.id ?? 'new'}`, {
     mode: 'onTouched',
     defaultValues: storeFields(item ?? model),
     resolver: checkStore,
   });
+  const { control, handleSubmit } = form;
   const kind = useWatch({ control, name: 'kind' });
   const back = () => router.navigate('/stores');
   const keep = handleSubmit(async (fields) => {
     const outcome = await putStoreItem(itemId, storeEntry(fields, item ?? model, version));
     const current = await refusal.settle(outcome);
     if (current) setVersion(current.version);
-    if (outcome.kind !== 'refused') back();
+    if (outcome.kind === 'refused') return;
+    draft.done();
+    back();
   });
   return (
     <Screen
@@ -71,6 +76,7 @@ function ItemForm({ item, model }: { item?: StoreItem; model?: StoreItem }) {
         </>
       }
     >
+      <DraftNotice draft={draft} />
       {refusal.messages.length > 0 ? (
         <View role="alert" className="mx-4 mb-2 border-2 border-stop bg-sheet p-3">
           <Txt bold>

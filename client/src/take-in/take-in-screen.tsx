@@ -3,7 +3,7 @@ import { takeIn, type MotorPlace } from '@cricket/core/take-in';
 import { toldBetween, type BikeFacts } from '@cricket/core/bike-facts';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { useForm, useWatch, type Control } from 'react-hook-form';
+import { useWatch, type Control } from 'react-hook-form';
 import { useWindowDimensions, View } from 'react-native';
 
 import { useBothEnds } from '../bike/use-both-ends';
@@ -14,8 +14,10 @@ import { useWrites } from '../data/use-writes';
 import { PhotoStrip } from '../photos/photo-strip';
 import { RoleButton } from '../session/role-button';
 import { Choices, Field } from '../ui/field';
+import { DraftNotice } from '../ui/draft-notice';
 import { NotKept } from '../ui/not-kept';
 import { Screen } from '../ui/screen';
+import { useFormDraft } from '../ui/use-form-draft';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
@@ -55,20 +57,22 @@ function TakeInForm({ record, states, laws }: { record: BikeRecord; states: Stat
   const refusal = useRefusal<never>();
   // Only what is changed here is told: what others tell meanwhile stands.
   const [known, setKnown] = useState(bike.facts);
-  const { control, handleSubmit } = useForm<TakeInFields>({
+  const { form, draft } = useFormDraft<TakeInFields>(`take-in/${bike.id}`, {
     mode: 'onTouched',
     defaultValues: takeInFields(known),
     resolver: checkTakeIn,
   });
+  const { control, handleSubmit } = form;
   const keep = handleSubmit(async (values) => {
     const facts = takeInFacts(values, known, laws);
     const outcome = await keepTakeIn(bike.id, toldBetween(known, facts));
     await refusal.settle(outcome);
     if (outcome.kind === 'refused') return;
     setKnown(facts);
+    draft.done();
     router.navigate(bikePath(bike.id));
   });
-  const form = (
+  const fields = (
     <View className="min-w-0 max-w-[640px] flex-1 gap-5 px-4 py-2">
       <Txt size="label" figure tone="soft" heading={2}>
         {words.rider}
@@ -128,13 +132,14 @@ function TakeInForm({ record, states, laws }: { record: BikeRecord; states: Stat
         </>
       }
     >
+      <DraftNotice draft={draft} />
       {refusal.messages.length > 0 ? (
         <View role="alert" className="mx-4 mb-2 border-2 border-stop bg-sheet p-3">
           <Txt bold>{refusal.messages.join(' ')}</Txt>
         </View>
       ) : null}
       <View className={wide ? 'flex-row' : ''}>
-        {form}
+        {fields}
         <Score bike={bike} typed={{ control, known, laws }} states={states} />
       </View>
     </Screen>

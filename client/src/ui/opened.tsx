@@ -16,6 +16,7 @@ export function Opened({ onClose, children, ...rest }: OpenedProps) {
   const box = useRef<View>(null);
   useEscape(onClose);
   useEffect(() => {
+    if (typeof document === 'undefined') return undefined;
     const here = box.current as unknown as HTMLElement | null;
     const before = document.activeElement as HTMLElement | null;
     const first = here?.querySelector<HTMLElement>('input, textarea') ?? here;

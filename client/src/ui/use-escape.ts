@@ -18,7 +18,8 @@ export function useEscape(close: (() => void) | null): void {
   });
   const isOpen = close !== null;
   useEffect(() => {
-    if (!isOpen) return undefined;
+    // Without a browser there are no keys.
+    if (!isOpen || typeof document === 'undefined') return undefined;
     const closeIt = () => latest.current?.();
     if (open.length === 0) document.addEventListener('keydown', onKey, true);
     open.push(closeIt);

@@ -2,6 +2,11 @@ import type { Place } from '@cricket/core/model';
 
 /** Words that every screen shares. */
 export const words = {
+  draft: {
+    here: 'What you typed here before and did not keep is back.',
+    throwAway: 'Throw it away',
+    sure: 'Really throw it away',
+  },
   product: 'Cricket',
   toPage: 'To the page',
   notKept: (many: number) =>

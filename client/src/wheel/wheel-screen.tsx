@@ -2,7 +2,6 @@ import type { Wheel } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/model';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
 
 import { useWheels } from '../data/use-bikes';
@@ -11,8 +10,10 @@ import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Choices, Field } from '../ui/field';
+import { DraftNotice } from '../ui/draft-notice';
 import { NotKept } from '../ui/not-kept';
 import { Screen } from '../ui/screen';
+import { useFormDraft } from '../ui/use-form-draft';
 import { Txt } from '../ui/txt';
 import { WheelFacts } from './wheel-facts';
 import { checkWheel, copyFields, numberFields, wheelEntry, wheelFields, type WheelFields } from './wheel-form';
@@ -53,7 +54,7 @@ function WheelForm({ wheel, model, back }: { wheel?: Wheel; model?: Wheel; back:
   const refusal = useRefusal<Wheel>();
   const [wheelId] = useState(() => wheel?.id ?? crypto.randomUUID());
   const [version, setVersion] = useState(wheel?.version ?? 0);
-  const form = useForm<WheelFields>({
+  const { form, draft } = useFormDraft<WheelFields>(`wheel/${wheel?.id ?? model?.id ?? 'new'}`, {
     mode: 'onTouched',
     defaultValues: wheel ? wheelFields(wheel) : copyFields(model),
     resolver: checkWheel,
@@ -64,7 +65,9 @@ function WheelForm({ wheel, model, back }: { wheel?: Wheel; model?: Wheel; back:
     const outcome = await putWheel(wheelId, wheelEntry(values, version, wheel ?? model));
     const current = await refusal.settle(outcome);
     if (current) setVersion(current.version);
-    if (outcome.kind !== 'refused') router.navigate(back);
+    if (outcome.kind === 'refused') return;
+    draft.done();
+    router.navigate(back);
   });
   return (
     <Screen
@@ -82,6 +85,7 @@ function WheelForm({ wheel, model, back }: { wheel?: Wheel; model?: Wheel; back:
         </>
       }
     >
+      <DraftNotice draft={draft} />
       {wheel?.kit?.unmeasured?.length ? (
         <View className="gap-2 px-4 pb-2">
           <Txt tone="unknown" bold>

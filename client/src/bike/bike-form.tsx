@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { Choices, Field } from '../ui/field';
 import { numberRule, typedFigure } from '../ui/number-rule';
 import { fieldText } from '../ui/shop-units';
-import { useFormDraft } from '../ui/use-form-draft';
+import { useFormDraft } from '../data/use-form-draft';
 import { words } from './words';
 
 /** A bike's own facts as typed. */

@@ -18,7 +18,7 @@ import { Notice } from '../ui/notice';
 import { DraftNotice } from '../ui/draft-notice';
 import { NotKept } from '../ui/not-kept';
 import { Screen } from '../ui/screen';
-import { useFormDraft } from '../ui/use-form-draft';
+import { useFormDraft } from '../data/use-form-draft';
 import { Txt } from '../ui/txt';
 import { PackFields } from './pack-fields';
 import { checkRider, riderFacts, riderFields, type RiderFields } from './rider-form';

@@ -14,7 +14,7 @@ import { Choices, Field } from '../ui/field';
 import { DraftNotice } from '../ui/draft-notice';
 import { NotKept } from '../ui/not-kept';
 import { Screen } from '../ui/screen';
-import { useFormDraft } from '../ui/use-form-draft';
+import { useFormDraft } from '../data/use-form-draft';
 import { Txt } from '../ui/txt';
 import { checkStore, fieldsOfKind, storeEntry, storeFields, type StoreFields } from './store-form';
 import { words } from './words';

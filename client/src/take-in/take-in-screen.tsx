@@ -17,7 +17,7 @@ import { Choices, Field } from '../ui/field';
 import { DraftNotice } from '../ui/draft-notice';
 import { NotKept } from '../ui/not-kept';
 import { Screen } from '../ui/screen';
-import { useFormDraft } from '../ui/use-form-draft';
+import { useFormDraft } from '../data/use-form-draft';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';

@@ -3,11 +3,10 @@ import { View } from 'react-native';
 
 import { Button } from './button';
 import { Txt } from './txt';
-import type { FormDraft } from './use-form-draft';
 import { words } from './words';
 
 /** Says that what was typed before is here again; it is thrown away only after a second word. */
-export function DraftNotice({ draft }: { draft: FormDraft }) {
+export function DraftNotice({ draft }: { draft: { restored: boolean; throwAway: () => void } }) {
   const [asking, setAsking] = useState(false);
   if (!draft.restored) return null;
   const press = () => {

@@ -13,7 +13,7 @@ import { Choices, Field } from '../ui/field';
 import { DraftNotice } from '../ui/draft-notice';
 import { NotKept } from '../ui/not-kept';
 import { Screen } from '../ui/screen';
-import { useFormDraft } from '../ui/use-form-draft';
+import { useFormDraft } from '../data/use-form-draft';
 import { Txt } from '../ui/txt';
 import { WheelFacts } from './wheel-facts';
 import { checkWheel, copyFields, numberFields, wheelEntry, wheelFields, type WheelFields } from './wheel-form';

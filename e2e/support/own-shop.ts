@@ -87,7 +87,14 @@ export class OwnShop {
     await this.proxy?.close();
     await this.stop();
     this.second?.kill('SIGKILL');
-    await this.admin(`DROP DATABASE IF EXISTS ${this.database} WITH (FORCE)`);
+    const drop = `DROP DATABASE IF EXISTS ${this.database}`;
+    try {
+      await this.admin(`${drop} WITH (FORCE)`);
+    } catch (error) {
+      // PostgreSQL's own housekeeping is nobody's to end; a plain drop asks it to go, and waits for it.
+      if ((error as { code?: string }).code !== '42501') throw error;
+      await this.admin(drop);
+    }
   }
 
   /** Rows of a query against this shop's database. */

@@ -74,7 +74,15 @@ export async function freshServer({ demo = false } = {}): Promise<FreshServer> {
     signedIn,
     close: async () => {
       if (dataSource.isInitialized) await dataSource.destroy();
-      await withAdmin(adminUrl, (client) => client.query(`DROP DATABASE ${name} WITH (FORCE)`));
+      await withAdmin(adminUrl, async (client) => {
+        try {
+          await client.query(`DROP DATABASE ${name} WITH (FORCE)`);
+        } catch (error) {
+          // PostgreSQL's own housekeeping is nobody's to end; a plain drop asks it to go, and waits for it.
+          if ((error as { code?: string }).code !== '42501') throw error;
+          await client.query(`DROP DATABASE ${name}`);
+        }
+      });
     },
   };
 }

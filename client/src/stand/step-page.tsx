@@ -76,7 +76,8 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
   // Somebody else has ended the step while it was open here.
   const [wasEnded, setWasEnded] = useState(ended);
   const meanwhile = ended && !wasEnded;
-  const shown = meanwhile ? asRecorded(current) : values;
+  // What was put in here and overtaken stays aside: an ended step shows what is recorded of it.
+  const shown = ended ? startOf(current, record) : values;
   const say = (how: JobEventData<'step'>['how'], more: object = {}) => {
     setWasEnded(how !== 'undone');
     ending.say(step, how, more);

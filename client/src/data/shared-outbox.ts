@@ -87,24 +87,19 @@ function keepOfBike(write: PendingWrite, about: Extract<WriteAbout, { bikeId: st
 }
 
 function keepOfShop(about: Exclude<WriteAbout, { bikeId: string }>, answer: unknown): void {
+  const key = nameOf(about);
   switch (about.kind) {
     case 'settings':
-      queryClient.setQueryData(keys.settings, answer);
-      return;
     case 'stores-import':
-      queryClient.setQueryData(keys.stores, answer);
-      return;
     case 'wheels-import':
-      queryClient.setQueryData(keys.wheels, answer);
+      queryClient.setQueryData(key, answer);
       return;
-    default: {
-      const key = about.kind === 'wheel' ? keys.wheels : keys.stores;
+    default:
       queryClient.setQueryData<(StoreItem | Wheel)[]>(key, (items = []) =>
         about.kind === 'store-item-out'
           ? items.filter(({ id }) => id !== about.id)
           : replaced(items, answer as StoreItem | Wheel),
       );
-    }
   }
 }
 

@@ -13,7 +13,6 @@ import { Button } from '../ui/button';
 import { Mark, verdictWords } from '../ui/mark';
 import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
-import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useEscape } from '../ui/use-escape';
 import { useWide } from '../ui/use-wide';
@@ -23,7 +22,7 @@ import { AxleDrawing } from './axle-drawing';
 import { axleLineOf } from './axle-line-of';
 import { BuiltUp } from './built-up';
 import { FindingRow } from './finding-row';
-import { WayLinks } from './way-links';
+import { WayLink, WayLinks } from './way-links';
 import { waysOn, waysOut, whenceOf } from './ways-out';
 import { HandPanel } from './hand-panel';
 import { Holding } from './holding';
@@ -34,7 +33,7 @@ import { useFitChoice } from './use-fit-choice';
 import { useOverriding } from './use-overriding';
 import { words } from './words';
 import { Working } from './working';
-import { bikePath, endPath, measurePath, type Page } from '../ui/pages';
+import { bikePath, endPath, measurePath } from '../ui/pages';
 import { BikeNotThere } from '../bike/bike-not-there';
 
 /** Whether the axle sits, and which washers go where: drawn, compared, changed by hand, taken. */
@@ -143,10 +142,10 @@ export function FitScreen() {
       ))}
       <Holding findings={findings.filter(({ verdict: how }) => how === 'goes')} />
       <View className="flex-row flex-wrap gap-x-5 px-4 py-2">
-        {fit.torque ? <Go label={words.toLock} path={endPath(bikeId, end, 'lock')} /> : null}
-        {fit.gears ? <Go label={words.toGears} path={endPath(bikeId, end, 'gears')} /> : null}
-        <Go label={words.toTemplate} path={endPath(bikeId, end, 'template')} />
-        <Go label={words.toOrder} path={endPath(bikeId, end, 'order')} />
+        {fit.torque ? <WayLink label={words.toLock} path={endPath(bikeId, end, 'lock')} /> : null}
+        {fit.gears ? <WayLink label={words.toGears} path={endPath(bikeId, end, 'gears')} /> : null}
+        <WayLink label={words.toTemplate} path={endPath(bikeId, end, 'template')} />
+        <WayLink label={words.toOrder} path={endPath(bikeId, end, 'order')} />
         {stack && input ? (
           <Pressable
             role="button"
@@ -221,7 +220,7 @@ export function FitScreen() {
               </Txt>
             ) : null}
             {again ? (
-              <Go
+              <WayLink
                 label={words.worthAgain(featureWords(again.feature.id).title, again.because)}
                 path={measurePath(bikeId, end, again.feature.id)}
               />
@@ -249,14 +248,6 @@ export function FitScreen() {
         ) : null}
       </View>
     </Screen>
-  );
-}
-
-function Go({ label, path }: { label: string; path: Page }) {
-  return (
-    <ToPage to={path} className="min-h-[48px] justify-center">
-      <Txt className="underline">{label}</Txt>
-    </ToPage>
   );
 }
 

@@ -77,17 +77,23 @@ export function mayBeDone(step: Pick<Step, 'checks' | 'safety'>, values: CheckVa
   return { may: open === 0 && !against, open };
 }
 
+/** A part that was counted; as many as were counted on where nobody said otherwise. */
+interface Counted {
+  what: string;
+  got: number;
+  count: number;
+}
+
+/** Every part that a step counts. */
+export function countedParts({ checks }: Pick<Step, 'checks'>, { figures }: CheckValues): Counted[] {
+  return checks.flatMap((check) =>
+    check.kind === 'count' ? [{ what: check.what, got: figures[check.id] ?? check.count, count: check.count }] : [],
+  );
+}
+
 /** Parts of which fewer came than were counted on: such a step is a problem, not done. */
-export function missingParts(
-  { checks }: Pick<Step, 'checks'>,
-  { figures }: CheckValues,
-): { what: string; got: number; count: number }[] {
-  return checks.flatMap((check) => {
-    const got = check.kind === 'count' ? figures[check.id] : undefined;
-    return check.kind === 'count' && got !== undefined && got < check.count
-      ? [{ what: check.what, got, count: check.count }]
-      : [];
-  });
+export function missingParts(step: Pick<Step, 'checks'>, values: CheckValues): Counted[] {
+  return countedParts(step, values).filter(({ got, count }) => got < count);
 }
 
 /** The figures as they go into the record. */

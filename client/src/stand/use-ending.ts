@@ -7,7 +7,7 @@ import { now } from '../data/clock';
 import { useWrites } from '../data/use-writes';
 import { chirp } from '../measure/chirp';
 import { useSettings } from '../settings/settings';
-import { missingParts, readingsOf, type CheckValues } from './check-values';
+import { countedParts, missingParts, readingsOf, type CheckValues } from './check-values';
 import { words } from './words';
 
 /** Writes down how a step ended, with everything that belongs to it. */
@@ -42,11 +42,7 @@ export function useEnding(
   };
   /** A parcel that is short: what came is recorded, and the step is a problem until the rest is here. */
   const short = (step: Step, values: CheckValues) => {
-    const counts = step.checks.flatMap((check) =>
-      check.kind === 'count'
-        ? [{ part: check.what, expected: check.count, got: values.figures[check.id] ?? check.count }]
-        : [],
-    );
+    const counts = countedParts(step, values).map(({ what, got, count }) => ({ part: what, expected: count, got }));
     void addEvent(bikeId, 'received', placeOf(step), { counts });
     say(step, 'problem', { because: words.parcel.missing(missingParts(step, values)) });
   };

@@ -21,7 +21,7 @@ export function shopUnits(): Units {
 }
 
 /** What this browser writes before decimals. */
-export function browsersMark(): DecimalMark {
+function browsersMark(): DecimalMark {
   const languages = typeof navigator === 'undefined' ? undefined : navigator.languages;
   const parts = new Intl.NumberFormat([...(languages ?? [])]).formatToParts(1.5);
   return parts.some(({ type, value }) => type === 'decimal' && value === ',') ? ',' : '.';

@@ -66,7 +66,7 @@ const fitWorker = {
     const shared = stopsAll(judged);
     return {
       lines: soFarFirst(
-        rankedByKit(judged).map((row) => {
+        rankedByKit(judged, shared).map((row) => {
           const look = looks.get(row);
           return look ? soFarLine(row, look) : matchLine(row, shared);
         }),

@@ -84,10 +84,12 @@ export function stopsAll(rows: readonly MatchRow[]): ReadonlySet<string> {
 /**
  * Best first by what each kit does itself: what stops all alike is left aside. Otherwise as {@link ranked}. A row's own verdict
  * stays what it is: a kit on a rack over its rating does not go.
+ *
+ * @param shared - from {@link stopsAll} of the same rows
  */
-export function rankedByKit(rows: readonly MatchRow[]): MatchRow[] {
-  const shared = stopsAll(rows);
-  return ranked(rows).sort((a, b) => severity[ownVerdict(a, shared)] - severity[ownVerdict(b, shared)]);
+export function rankedByKit(rows: readonly MatchRow[], shared = stopsAll(rows)): MatchRow[] {
+  const own = new Map(rows.map((row) => [row, severity[ownVerdict(row, shared)]]));
+  return ranked(rows).sort((a, b) => own.get(a)! - own.get(b)!);
 }
 
 /** What a kit does itself, without what stops all alike. */

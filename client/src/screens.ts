@@ -29,6 +29,7 @@ export { StoreItemScreen } from './stores/store-item-screen';
 export { StoresScreen } from './stores/stores-screen';
 export { TakeInScreen } from './take-in/take-in-screen';
 export { TemplateScreen } from './template/template-screen';
+export { ToolsScreen } from './tools/tools-screen';
 export { TruingScreen } from './truing/truing-screen';
 export { UnitsScreen } from './units/units-screen';
 export { ChooseWheelScreen } from './wheel/choose-wheel-screen';

@@ -32,6 +32,7 @@ const screens: [name: string, path: string, ready: string][] = [
   ['copy of a wheel', '/wheels/new?like=00000001-0000-4000-8000-000000000001', 'Copy of FW-1'],
   ['lacing', '/bikes/00000003-0000-4000-8000-000000000002/rear/lacing', 'All lean one way'],
   ['limits', '/limits', 'Most metal to file off'],
+  ['tools', '/tools', 'Multimeter'],
   ['fit', '/bikes/00000003-0000-4000-8000-000000000004/front/fit', 'Take this stack'],
   ['impossible fit', '/bikes/00000003-0000-4000-8000-000000000006/rear/fit', 'To the stores'],
   ['stack', '/bikes/00000003-0000-4000-8000-000000000003/rear/stack', 'Print'],

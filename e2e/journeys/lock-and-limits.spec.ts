@@ -63,8 +63,34 @@ test('two kits are compared, and one is taken', async ({ page, shop }) => {
   const table = page.getByTestId('compared');
   await expect(table).toContainText('FW-1 · front');
   await expect(table).toContainText('Hands on');
+  const together = /€[\d\u00a0]+/.exec(await table.getByText(/^€/).first().innerText())![0];
   await table.getByRole('button', { name: /Take FW-1 at/ }).click();
   await expect(page.getByTestId('order-list')).toContainText('Kit FW-1');
+
+  // The list of kits, the order, the quote and the fit say one sum and the same hours.
+  const sums = page.getByTestId('cost-sums');
+  await expect(sums).not.toContainText('Tools to buy');
+  const all = (await sums.getByRole('row').last().innerText()).split('\n')[1]!;
+  expect(Math.round(Number(all.replace(/[^\d.]/g, '')))).toBe(Number(together.replace(/\D/g, '')));
+  const work = /Work: (.*), €60 an hour/.exec(await sums.innerText())![1]!;
+  const order = page.url();
+  await page.goto(order.replace('/order', '/fit'));
+  await expect(page.getByTestId('costs')).toHaveText(`${all} together; work ${work}`);
+
+  // A tool that the shop has not is bought with this job, until it is recorded that it hangs on the wall.
+  await become(page, shop, 'owner');
+  await page.goto(`${shop.url}/tools`);
+  await page.getByRole('checkbox', { name: 'Multimeter' }).click();
+  await expect(page.getByRole('checkbox', { name: 'Multimeter' })).not.toBeChecked();
+  await page.goto(order);
+  await expect(sums).toContainText('Tools to buy€25');
+  await page.getByRole('button', { name: 'We have it: Multimeter' }).click();
+  await expect(sums).not.toContainText('Tools to buy');
+  await expect(sums.getByRole('row').last()).toContainText(all);
+  await page.emulateMedia({ media: 'print' });
+  const quote = page.getByText(/^Work: .* an hour$/).last();
+  await expect(quote).toHaveText(`Work: ${work}, €60 an hour`);
+  await expect(page.getByText(all, { exact: true }).last()).toBeVisible();
 });
 
 test('take-in names what does not hold and keeps what was typed', async ({ page, shop }) => {

@@ -1,10 +1,11 @@
 import type { StackAcceptance } from '@cricket/contract/shapes';
 import type { FitReport } from '@cricket/core/fit';
+import { costTable } from '@cricket/core/job-cost';
 
 import { bikeRecord } from '../src/data/records';
 import { workshopOf } from '../src/data/workshop';
 import { asAccepted, jobData, type JobData } from '../src/documents/job-data';
-import { judgedAnew, unfitNow } from '../src/documents/job-sheet';
+import { costPart, judgedAnew, unfitNow } from '../src/documents/job-sheet';
 import { freshServer, type FreshServer } from './fresh-server.testing';
 
 let server: FreshServer;
@@ -46,6 +47,24 @@ describe('sheets to print', () => {
     expect((await fetched(`/api/bikes/${longtail}/stack-card/front`)).response.status).toBe(404);
     expect((await fetched('/api/bikes/00000003-0000-4000-8000-0000000000ff/job-sheet')).response.status).toBe(404);
     expect((await server.app.request(`/api/bikes/${longtail}/job-sheet`)).status).toBe(401);
+  });
+});
+
+describe('what it costs, on paper', () => {
+  it('is the table of order and quote, in the money of the shop', () => {
+    const line = { group: 'kit', what: 'Kit RW-3', count: 1, reason: '', costEach: 1480, leadDays: 9 } as const;
+    const costs = costTable([{ shopping: [line], tools: [] }], { minutes: 189, slowMinutes: 234 }, 60);
+    const text = JSON.stringify(costPart({ costs, currency: 'EUR' }));
+    for (const told of [
+      'What it costs',
+      '€1\u00a0480',
+      'Work: 3 h 09, slow 3 h 54, €60 an hour',
+      '€1\u00a0669',
+      'slow €1\u00a0714',
+    ])
+      expect(text).toContain(told);
+    expect(text).not.toContain('Tools to buy');
+    expect(costPart({ costs: null, currency: null })).toEqual([]);
   });
 });
 

@@ -2,12 +2,13 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
+import { costTable } from '@cricket/core/job-cost';
 import { coreRecord } from '@cricket/contract/core-record';
 import { useBothEnds } from '../bike/use-both-ends';
 import { FindingRow } from '../fit/finding-row';
 import { waysOn, whenceOf } from '../fit/ways-out';
-import { hours, money } from '../match/figures';
-import { Figure } from '../match/kit-sheet';
+import { CostSums } from '../cost/cost-sums';
+import { useHourlyRate } from '../data/use-workshop';
 import { Failed, Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Slider } from '../ui/slider';
@@ -25,6 +26,7 @@ export function BothScreen() {
   const { bikeId } = useLocalSearchParams<{ bikeId: string }>();
   const router = useRouter();
   const wide = useWide();
+  const hourlyRate = useHourlyRate();
   const [batteryA, setBatteryA] = useState(20);
   const { record, states, workshop, isPending, refetch } = useBothEnds(bikeId);
   const both = Boolean(states?.front.wheel && states.rear.wheel);
@@ -64,10 +66,7 @@ export function BothScreen() {
       {report ? (
         <>
           <VerdictLine verdict={report.verdict} heading={2} className="px-4 py-2" testID="both-verdict" />
-          <View className="flex-row gap-6 px-4 pb-2">
-            <Figure name={words.cost} value={money(report.cost)} />
-            <Figure name={words.time} value={hours(report.minutes)} />
-          </View>
+          <CostSums costs={costTable([report.front, report.rear], report, hourlyRate)} />
           <View className={wide ? 'flex-row' : ''}>
             {(['front', 'rear'] as const).map((end) => (
               <View key={end} className={wide ? 'min-w-0 flex-1 border-r border-rule' : 'border-t-2 border-ink'}>

@@ -8,8 +8,6 @@ export const words = {
   lead: 'Each motor gets its share of the battery, and the bike carries both kits.',
   at: (end: string, code: string) => `${end === 'front' ? 'Front' : 'Rear'}, ${code}`,
   share: (amps: string) => `gets ${amps} A of the battery`,
-  cost: 'Together',
-  time: 'Hands on',
   working: 'Working it out…',
   law: 'Two motors may count as one of their summed power where you live: look up the local code and ask the authority.',
 };

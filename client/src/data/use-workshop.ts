@@ -1,5 +1,6 @@
 import type { ShopSettings, StoreItem, Wheel } from '@cricket/contract/shapes';
 import { routes } from '@cricket/contract/routes';
+import { usualHourlyRate } from '@cricket/core/job-cost';
 import type { Workshop } from '@cricket/core/next-action';
 import type { LoggedMinutes } from '@cricket/core/procedure';
 import { useQuery } from '@tanstack/react-query';
@@ -20,6 +21,11 @@ export function useShopSettings() {
   const { writes } = useOutbox();
   const data = useMemo(() => query.data && withSettingsWrites(query.data, writes), [query.data, writes]);
   return { data, isPending: query.isPending, error: query.error, refetch: query.refetch };
+}
+
+/** What an hour of this shop's work costs. */
+export function useHourlyRate(): number {
+  return useShopSettings().data?.hourlyRate ?? usualHourlyRate;
 }
 
 /** The shop's own minutes, step by step: what fit and stand both reckon with. */

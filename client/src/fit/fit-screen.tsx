@@ -1,9 +1,12 @@
 import type { End } from '@cricket/core/features';
+import { costTable } from '@cricket/core/job-cost';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { Pressable, View } from 'react-native';
 
 import { inHundred } from '../bike/figures';
+import { costLine } from '../cost/cost-sums';
+import { useHourlyRate } from '../data/use-workshop';
 import { nextSentence, purchaseWords } from '../bike/next-words';
 import { useBikeEnd } from '../bike/use-bike-end';
 import type { AxlePart } from '../drawing/axle-line/axle-parts';
@@ -42,6 +45,7 @@ export function FitScreen() {
   const end: End = endInAddress === 'rear' ? 'rear' : 'front';
   const router = useRouter();
   const wide = useWide();
+  const hourlyRate = useHourlyRate();
   const { record, state, isPending, refetch } = useBikeEnd(bikeId, end);
   const fit = state?.fit ?? null;
   const choice = useFitChoice(state);
@@ -226,6 +230,7 @@ export function FitScreen() {
               />
             ) : null}
             <WayLinks ways={waysOut(deciding, whence)} />
+            {fit.minutes > 0 ? <Txt testID="costs">{costLine(costTable([fit], fit, hourlyRate))}</Txt> : null}
             {choice.byHand ? <Button label={words.dropHand} onPress={choice.dropHand} className="self-start" /> : null}
           </View>
           {others && !wide ? (

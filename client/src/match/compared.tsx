@@ -1,11 +1,12 @@
 import { View } from 'react-native';
 
+import { words as costWords } from '../cost/words';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Mark, verdictWords } from '../ui/mark';
 import { Txt } from '../ui/txt';
 import { useEscape } from '../ui/use-escape';
-import { hours, money } from './figures';
+import { hours, money } from '../ui/figures';
 import type { MatchLine } from './match-line';
 import { words } from './words';
 
@@ -18,9 +19,10 @@ export interface ComparedProps {
 /** Two kits side by side, figure by figure. */
 export function Compared({ pair, onTake, onClose }: ComparedProps) {
   const rows: readonly (readonly [string, (line: MatchLine) => string])[] = [
-    [words.cost, ({ cost }) => money(cost)],
+    [words.together, ({ costs }) => money(Math.round(costs.total))],
+    [costWords.goods, ({ costs }) => money(costs.goods)],
     [words.lead, ({ leadDays }) => words.days(leadDays)],
-    [words.time, ({ minutes }) => hours(minutes)],
+    [words.time, ({ costs }) => costWords.range(hours(costs.minutes), hours(costs.slowMinutes))],
     [words.torque, ({ peakTorqueNm }) => (peakTorqueNm === null ? '—' : `${Math.round(peakTorqueNm)} N·m`)],
     [words.held, ({ safety }) => (safety === null ? '—' : `${safety.toFixed(2)} ×`)],
     [words.first, ({ firstTimeRight }) => (firstTimeRight === null ? '—' : `${Math.round(100 * firstTimeRight)} %`)],

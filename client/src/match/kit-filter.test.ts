@@ -1,8 +1,11 @@
+import { costTable } from '@cricket/core/job-cost';
+
 import { everyKit, isShown, type KitFilter } from './kit-filter';
 import type { MatchLine } from './match-line';
 
+const costs = (total: number) => costTable([], { minutes: total, slowMinutes: total }, 60);
 const kit = (change: Partial<MatchLine>) =>
-  ({ end: 'front', verdict: 'stop', own: 'work', brakes: ['rim'], cost: 400, ...change }) as MatchLine;
+  ({ end: 'front', verdict: 'stop', own: 'work', brakes: ['rim'], costs: costs(400), ...change }) as MatchLine;
 
 describe('which kits are shown', () => {
   const only = (change: Partial<KitFilter>) => ({ ...everyKit, ...change });
@@ -19,12 +22,12 @@ describe('which kits are shown', () => {
     ['not known yet', { own: 'unknown' }, { may: 'may' }, true],
     ['its brake', { brakes: ['rim', 'disc'] }, { brake: 'disc' }, true],
     ['another brake', { brakes: ['rim'] }, { brake: 'disc' }, false],
-    ['just as dear', { cost: 450 }, { most: '450' }, true],
-    ['dearer', { cost: 450.5 }, { most: '450,4' }, false],
-    ['no figure', { cost: 450 }, { most: 'cheap' }, true],
+    ['just as dear', { costs: costs(450) }, { most: '450' }, true],
+    ['dearer', { costs: costs(450.5) }, { most: '450,4' }, false],
+    ['no figure', { costs: costs(450) }, { most: 'cheap' }, true],
     [
       'all at once',
-      { end: 'rear', own: 'goes', brakes: ['disc'], cost: 300 },
+      { end: 'rear', own: 'goes', brakes: ['disc'], costs: costs(300) },
       { end: 'rear', may: 'may', brake: 'disc', most: '300' },
       true,
     ],

@@ -22,6 +22,6 @@ export function isShown(line: MatchLine, { end, may, brake, most }: KitFilter): 
     (end === 'any' || line.end === end) &&
     (may === 'any' || line.own !== 'stop') &&
     (brake === 'any' || line.brakes.includes(brake)) &&
-    (typed.kind !== 'number' || line.cost <= typed.value)
+    (typed.kind !== 'number' || line.costs.total <= typed.value)
   );
 }

@@ -3,7 +3,7 @@ import { Pressable, View } from 'react-native';
 
 import { Mark, verdictWords } from '../ui/mark';
 import { Txt } from '../ui/txt';
-import { hours, money } from './figures';
+import { hours, money } from '../ui/figures';
 import { decides, ForAll, sharedFindings } from './for-all';
 import type { MatchLine } from './match-line';
 import { words } from './words';
@@ -55,10 +55,10 @@ export function KitList({ lines, all, chosenAt, onOpen }: KitListProps) {
           </View>
           <View className="items-end">
             <Txt figure bold>
-              {money(line.cost)}
+              {money(Math.round(line.costs.total))}
             </Txt>
             <Txt size="label" figure tone="soft">
-              {`${words.days(line.leadDays)} · ${hours(line.minutes)}`}
+              {`${words.days(line.leadDays)} · ${hours(line.costs.minutes)}`}
             </Txt>
           </View>
         </Pressable>

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 
+import { CostSums } from '../cost/cost-sums';
 import { FindingRow } from '../fit/finding-row';
 import { waysOn, type Whence } from '../fit/ways-out';
 import { Button } from '../ui/button';
@@ -9,7 +10,6 @@ import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
 import { featureWords } from '../measure/feature-words';
-import { hours, money } from './figures';
 import type { MatchLine } from './match-line';
 import { words } from './words';
 
@@ -50,14 +50,13 @@ export function KitSheet({ line, whence, at, count, marked, chosen, onShow, onMa
       </View>
       <VerdictLine verdict={line.verdict} className="px-4 pt-3" />
       <View className="flex-row flex-wrap gap-x-6 gap-y-1 px-4 py-2">
-        <Figure name={words.cost} value={money(line.cost)} />
         <Figure name={words.lead} value={words.days(line.leadDays)} />
-        <Figure name={words.time} value={hours(line.minutes)} />
         {line.peakTorqueNm === null ? null : (
           <Figure name={words.torque} value={`${Math.round(line.peakTorqueNm)} N·m`} />
         )}
         {line.safety === null ? null : <Figure name={words.held} value={`${line.safety.toFixed(2)} ×`} />}
       </View>
+      <CostSums costs={line.costs} />
       {line.findings.length === 0 ? (
         <Txt className="px-4 py-2">{line.couldStop ? words.couldStop(line.couldStop.length) : words.allGoes}</Txt>
       ) : null}

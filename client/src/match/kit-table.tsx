@@ -4,7 +4,7 @@ import { Pressable, View } from 'react-native';
 import { RoleButton } from '../session/role-button';
 import { Mark, verdictWords } from '../ui/mark';
 import { Txt } from '../ui/txt';
-import { hours, money } from './figures';
+import { hours, money } from '../ui/figures';
 import { decides, ForAll, sharedFindings } from './for-all';
 import type { MatchLine } from './match-line';
 import { words } from './words';
@@ -29,7 +29,7 @@ export function KitTable({ lines, all, pair, chosenAt, onTake, onMark }: KitTabl
         <View role="row" className="flex-row gap-3 border-b-2 border-ink px-4 py-2">
           <Head text={words.kit} className="w-[140px]" />
           <Head text={words.decides} className="min-w-0 flex-1" />
-          <Head text={words.cost} className="w-14 items-end" />
+          <Head text={words.together} className="w-20 items-end" />
           <Head text={words.lead} className="w-14 items-end" />
           <Head text={words.time} className="w-16 items-end" />
           <View className="w-[186px]" role="columnheader" aria-label={words.compare} />
@@ -59,9 +59,9 @@ export function KitTable({ lines, all, pair, chosenAt, onTake, onMark }: KitTabl
                     : (first?.because ?? (line.findings.length > 0 ? words.nothingElse : words.allGoes))}
                 </Txt>
               </View>
-              <Cell text={money(line.cost)} className="w-14" />
+              <Cell text={money(Math.round(line.costs.total))} className="w-20" />
               <Cell text={words.days(line.leadDays)} className="w-14" />
-              <Cell text={hours(line.minutes)} className="w-16" />
+              <Cell text={hours(line.costs.minutes)} className="w-16" />
               <View role="cell" className="w-[186px] flex-row justify-end gap-2">
                 <Pressable
                   role="checkbox"

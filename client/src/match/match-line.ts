@@ -1,6 +1,7 @@
 import type { End } from '@cricket/core/features';
 import type { FirstLook } from '@cricket/core/first-look';
 import type { FitFinding } from '@cricket/core/fit';
+import type { CostTable } from '@cricket/core/job-cost';
 import { ownVerdict, type MatchRow, type RefusedKit } from '@cricket/core/match';
 import type { Verdict } from '@cricket/core/verdict';
 
@@ -16,10 +17,9 @@ export interface MatchLine {
   brakes: readonly ('rim' | 'disc')[];
   /** What decides, worst first. */
   findings: FitFinding[];
-  cost: number;
+  /** Kit, battery, parts, tools and work. */
+  costs: CostTable;
   leadDays: number;
-  minutes: number;
-  worth: number;
   peakTorqueNm: number | null;
   safety: number | null;
   firstTimeRight: number | null;
@@ -32,7 +32,7 @@ export interface MatchLine {
 
 /** A row of the match, trimmed for the page. */
 export function matchLine(row: MatchRow, shared: ReadonlySet<string> = new Set()): MatchLine {
-  const { wheel, end, report, worth } = row;
+  const { wheel, end, report, costs } = row;
   return {
     wheelId: wheel.id,
     code: wheel.code,
@@ -44,10 +44,8 @@ export function matchLine(row: MatchRow, shared: ReadonlySet<string> = new Set()
       ...(wheel.kit?.hub.rotor ? ['disc' as const] : []),
     ],
     findings: report.findings.filter(({ verdict }) => verdict !== 'goes').slice(0, 8),
-    cost: report.cost,
+    costs,
     leadDays: report.leadDays,
-    minutes: report.minutes,
-    worth,
     peakTorqueNm: report.motor?.peakTorqueNm ?? null,
     safety: report.torque?.safety ?? null,
     firstTimeRight: report.stack?.stacks[0]?.firstTimeRight ?? null,

@@ -68,5 +68,8 @@ function matchInput({ bike, readings, events }: BikeRecord, workshop: Workshop, 
     hourlyRate: settings.hourlyRate,
     ...(workshop.limits && { limits: workshop.limits }),
     ...(workshop.tools && { tools: workshop.tools }),
+    // What fit and stand reckon with: every page says the same hours.
+    ...(workshop.logged && { logged: workshop.logged }),
+    ...(workshop.secondPerson && { secondPerson: workshop.secondPerson }),
   };
 }

@@ -40,7 +40,7 @@ export const words = {
   readNextTitle: 'So far. Read next',
   nothingElse: 'Nothing else.',
   refused: (code: string, end: string) => `${code} ${end}: put its figures right`,
-  cost: 'Cost',
+  together: 'Together',
   lead: 'Lead',
   days: (days: number) => `${days} d`,
   time: 'Hands on',

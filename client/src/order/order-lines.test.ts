@@ -1,10 +1,11 @@
 import type { BikeRecord, OrderLine } from '@cricket/contract/shapes';
+import type { ShoppingLine } from '@cricket/core/fit';
 
 import { daysToStart, listedLines, nextState } from './order-lines';
 
-const shopping = [
-  { what: 'Kit FW-1', count: 1, reason: 'The conversion.', costEach: 360, leadDays: 8 },
-  { what: 'Rotor bolt M5 × 10', count: 6, reason: 'Too long.', costEach: 1, leadDays: 3 },
+const shopping: ShoppingLine[] = [
+  { group: 'kit', what: 'Kit FW-1', count: 1, reason: 'The conversion.', costEach: 360, leadDays: 8 },
+  { group: 'small-parts', what: 'Rotor bolt M5 × 10', count: 6, reason: 'Too long.', costEach: 1, leadDays: 3 },
 ];
 const order = (what: string, state: OrderLine['state']): OrderLine => ({
   id: what,

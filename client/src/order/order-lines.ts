@@ -4,7 +4,7 @@ import type { ShoppingLine } from '@cricket/core/fit';
 import { axleAt } from '@cricket/core/model';
 
 /** A line of the shopping list with what has been done about it. */
-export interface ListedLine extends ShoppingLine {
+export interface ListedLine extends Omit<ShoppingLine, 'group'> {
   order: OrderLine | null;
   state: OrderState;
 }

@@ -1,5 +1,6 @@
 import type { End } from '@cricket/core/features';
 import type { FitReport } from '@cricket/core/fit';
+import { costTable, type CostTable } from '@cricket/core/job-cost';
 import { axleAt } from '@cricket/core/model';
 import { addDays } from 'date-fns/addDays';
 import { format } from 'date-fns/format';
@@ -8,13 +9,18 @@ import { View } from 'react-native';
 
 import { useBikeEnd } from '../bike/use-bike-end';
 import { useOutbox } from '../data/use-outbox';
-import { useShopSettings } from '../data/use-workshop';
+import { CostSums, Line, workLine } from '../cost/cost-sums';
+import { words as costWords } from '../cost/words';
+import { useHourlyRate } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
-import { hours, money } from '../match/figures';
+import { money } from '../ui/figures';
 import { RoleButton } from '../session/role-button';
+import { useMay } from '../session/use-session';
+import { useOwnTools } from '../tools/use-own-tools';
 import { Button } from '../ui/button';
 import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
+import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { daysToStart, listedLines, nextState, type ListedLine } from './order-lines';
@@ -30,7 +36,7 @@ export function OrderScreen() {
   const wide = useWide();
   const { putOrder } = useWrites();
   const { writes } = useOutbox();
-  const settings = useShopSettings();
+  const hourlyRate = useHourlyRate();
   const { record, state, isPending, refetch } = useBikeEnd(bikeId, end);
   if (!record || !state) {
     return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
@@ -45,6 +51,7 @@ export function OrderScreen() {
     );
   }
   const lines = listedLines(record, end, fit.shopping);
+  const costs = costTable([fit], fit, hourlyRate);
   const days = daysToStart(lines);
   const start = days === 0 ? words.startNow : format(addDays(new Date(), days), 'd MMMM');
   const waiting = new Set(
@@ -108,52 +115,52 @@ export function OrderScreen() {
               />
             </View>
           ))}
-          <View className="flex-row gap-8 px-4 py-3">
-            <Total name={words.total} value={money(fit.cost)} />
-            <Total name={words.start} value={start} />
+          <CostSums costs={costs} className="max-w-[640px] px-4 pt-3" />
+          <View className="px-4 py-3">
+            <Txt size="label" figure tone="soft">
+              {words.start}
+            </Txt>
+            <Txt size="title" figure bold>
+              {start}
+            </Txt>
           </View>
         </View>
         <Aside fit={fit} wide={wide} />
       </View>
-      <Quote
-        tag={record.bike.tag}
-        name={record.bike.name}
-        code={wheel.code}
-        fit={fit}
-        start={start}
-        hourlyRate={settings.data?.hourlyRate ?? 60}
-      />
+      <Quote tag={record.bike.tag} name={record.bike.name} code={wheel.code} fit={fit} start={start} costs={costs} />
     </Screen>
   );
 }
 
-function Total({ name, value }: { name: string; value: string }) {
-  return (
-    <View>
-      <Txt size="label" figure tone="soft">
-        {name}
-      </Txt>
-      <Txt size="title" figure bold>
-        {value}
-      </Txt>
-    </View>
-  );
-}
-
 function Aside({ fit, wide }: { fit: FitReport; wide: boolean }) {
+  const { own } = useMay();
+  const { record, messages } = useOwnTools();
   return (
     <View className={wide ? 'w-[380px] border-l border-rule' : ''}>
       <Txt size="label" figure tone="soft" heading={2} className="px-4 pb-1 pt-4">
         {words.tools}
       </Txt>
-      {fit.tools.map(({ tool, reason, how }) => (
-        <View key={tool} className="flex-row gap-2 px-4 py-1">
-          <Txt className="min-w-0 flex-1">{`${tool} ${reason}`}</Txt>
-          <Txt figure tone={how === 'have' ? 'soft' : 'ink'} bold={how !== 'have'}>
-            {words.how[how]}
-          </Txt>
+      {messages.map((message) => (
+        <Txt key={message} role="alert" tone="stop" bold className="px-4 py-1">
+          {message}
+        </Txt>
+      ))}
+      {fit.tools.map(({ tool, reason, how, cost }) => (
+        <View key={tool} className="min-h-[48px] flex-row items-center gap-2 px-4 py-1">
+          <View className="min-w-0 flex-1">
+            <Txt>{`${tool} ${reason}`}</Txt>
+            <Txt size="label" figure tone="soft">
+              {how === 'buy' ? words.toBuy(money(cost)) : words.how[how]}
+            </Txt>
+          </View>
+          {how === 'have' || !own ? null : (
+            <Button label={words.have} spoken={words.haveIt(tool)} low onPress={() => void record(tool, true)} />
+          )}
         </View>
       ))}
+      <ToPage to="/tools" className="min-h-[48px] justify-center px-4">
+        <Txt className="underline">{words.toTools}</Txt>
+      </ToPage>
       <Txt size="label" figure tone="soft" heading={2} className="px-4 pb-1 pt-4">
         {words.leftOver}
       </Txt>
@@ -175,33 +182,21 @@ interface QuoteProps {
   code: string;
   fit: FitReport;
   start: string;
-  hourlyRate: number;
+  costs: CostTable;
 }
 
-/** What the rider gets on paper: parts, work, sum, what is to be done and why. */
-function Quote({ tag, name, code, fit, start, hourlyRate }: QuoteProps) {
-  const parts = fit.shopping;
-  const work = (hourlyRate * fit.minutes) / 60;
-  const sum = parts.reduce((total, { count, costEach }) => total + count * costEach, 0) + work;
+/** What the rider gets on paper: parts, tools that are bought for it, work, sum, what is to be done and why. */
+function Quote({ tag, name, code, fit, start, costs }: QuoteProps) {
   return (
     <View className="print-only gap-2 px-4">
       <Txt size="title" bold heading={2}>{`${words.quoteTitle} ${tag} · ${name}`}</Txt>
-      {parts.map(({ what, count, costEach }) => (
-        <View key={what} className="flex-row justify-between border-b border-rule py-1">
-          <Txt>{count > 1 ? `${count} × ${what}` : what}</Txt>
-          <Txt figure>{money(count * costEach)}</Txt>
-        </View>
-      ))}
-      <View className="flex-row justify-between border-b border-rule py-1">
-        <Txt>{words.work(hours(fit.minutes))}</Txt>
-        <Txt figure>{money(Math.round(work))}</Txt>
-      </View>
-      <View className="flex-row justify-between py-1">
-        <Txt bold>{words.total}</Txt>
-        <Txt figure bold size="lead">
-          {money(Math.round(sum))}
-        </Txt>
-      </View>
+      {costs.lines
+        .filter(({ how }) => how === undefined || how === 'buy')
+        .map(({ group, what, count, cost }) => (
+          <Line key={`${group}${what}`} name={count > 1 ? `${count} × ${what}` : what} value={money(cost)} />
+        ))}
+      <Line name={workLine(costs)} value={money(costs.labour)} />
+      <Line name={costWords.total} value={money(costs.total)} about={costWords.slow(money(costs.slowTotal))} bold />
       <Txt>{`${words.start}: ${start}`}</Txt>
       {fit.findings
         .filter(({ verdict }) => verdict !== 'goes')

@@ -60,7 +60,7 @@ export function ShopScreen() {
           />
         ) : null}
         <View>
-          {(['/units', '/limits'] as const).map((path) => (
+          {(['/units', '/tools', '/limits'] as const).map((path) => (
             <ToPage key={path} to={path} className="min-h-[48px] justify-center">
               <Txt bold className="underline">
                 {words.pages[path]}

@@ -12,7 +12,11 @@ export const words = {
   off: 'Off',
   second: 'A second person looks',
   secondOptions: { none: 'Nowhere', telling: 'At the steps that tell most', every: 'At every safety step' },
-  pages: { '/units': 'Units, currency, week', '/limits': 'Limits: every default, and your own' },
+  pages: {
+    '/units': 'Units, currency, week',
+    '/tools': 'Tools on hand, what an hour costs',
+    '/limits': 'Limits: every default, and your own',
+  },
   sync: 'On the way to the server',
   allSent: 'Everything is with the server.',
   waiting: 'waits',

@@ -8,7 +8,7 @@ import { isEnded, jobTime, stepInHand } from '@cricket/core/procedure';
 import { changeSettings, useSettings } from '../settings/settings';
 import { FileLink } from '../ui/file-link';
 import { Segments } from '../ui/segments';
-import { hours } from '../match/figures';
+import { hours } from '../ui/figures';
 import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { ToPage } from '../ui/to-page';

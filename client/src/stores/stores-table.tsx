@@ -2,7 +2,7 @@ import type { StoreItem } from '@cricket/contract/shapes';
 import { useMemo } from 'react';
 
 import { figure } from '../bike/figures';
-import { money } from '../match/figures';
+import { money } from '../ui/figures';
 import { DataTable, type TableColumn } from '../ui/data-table';
 import { Txt } from '../ui/txt';
 import { Count, detailsOf, sizeOf, ToLine, type Settle } from './stock-line';

@@ -15,6 +15,7 @@ export const fixedPages = [
   '/open',
   '/limits',
   '/units',
+  '/tools',
   '/people',
   '/shop',
 ] as const;

@@ -6,7 +6,7 @@ import { numberRule, typedFigure } from './number-rule';
 import { fieldText, shopCurrency, takeShopUnits } from './shop-units';
 import { readStated, statedText } from './stated-lines';
 import { Txt } from './txt';
-import { money } from '../match/figures';
+import { money } from './figures';
 
 const imperial: Units = { length: 'inch', torque: 'lbf·ft', speed: 'mph', mass: 'lb', pressure: 'psi' };
 
@@ -50,8 +50,9 @@ describe('a shop of inches and pounds', () => {
 
   it('counts money in its currency', () => {
     expect(shopCurrency()).toBe('USD');
-    expect(money(1250)).toBe('$1,250');
+    expect(money(1250)).toBe('$1\u00a0250');
     takeShopUnits({ units: defaultUnits });
-    expect(money(1250)).toBe('1,250');
+    expect(money(1250)).toBe('1\u00a0250');
+    expect(money(1250.5)).toBe('1\u00a0250.50');
   });
 });

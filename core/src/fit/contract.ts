@@ -11,7 +11,7 @@ import type { LimitsInput } from '../limits';
 import type { MotorTorqueResult } from '../motor-torque';
 import type { LoosePart, StoreItem, Wheel } from '../parts';
 import type { Override } from '../overrides';
-import type { LoggedMinutes } from '../procedure';
+import type { LoggedMinutes, SecondLooks } from '../procedure';
 import type { RotorFitResult } from '../rotor-fit';
 import type { Approval, TorqueReactionInput, TorqueReactionResult } from '../torque-reaction';
 import type { TyreFitResult } from '../tyre-fit';
@@ -44,6 +44,8 @@ export interface FitInput {
   approval?: Approval;
   /** The shop's own minutes for each step; the table's when left out. */
   logged?: Readonly<Record<string, LoggedMinutes>>;
+  /** Where a second person's word is asked for: it takes time; nowhere when left out. */
+  secondPerson?: SecondLooks;
   /** What another kit on the same bike adds, and what both draw from one battery. */
   beside?: { massKg: number; sharedBatteryA?: number };
   /** What the owner lets go on against a `stop`. */
@@ -51,8 +53,12 @@ export interface FitInput {
   limits?: LimitsInput;
 }
 
+/** Under what a line is counted. */
+export type ShoppingGroup = 'kit' | 'battery' | 'small-parts';
+
 /** Something to get before the work can begin. */
 export interface ShoppingLine {
+  group: ShoppingGroup;
   what: string;
   count: number;
   reason: string;
@@ -109,7 +115,9 @@ export interface FitReport extends EndFit {
   leadDays: number;
   tools: ToolNeed[];
   leftOver: LeftOver[];
-  /** Estimate of the hands-on time. */
+  /** Hands-on time of this end's own plan at the stand, as likely as not. */
   minutes: number;
+  /** Nine times out of ten it takes no longer. */
+  slowMinutes: number;
   measureNext: NextReading[];
 }

@@ -164,7 +164,16 @@ describe('a whole fit', () => {
     const alone = fit(front);
     expect(both.front.motor!.peakTorqueNm).toBeLessThanOrEqual(alone.motor!.peakTorqueNm);
     expect(both.front.checks!.descentW!).toBeGreaterThan(alone.checks!.descentW!);
-    expect(both.cost).toBe(both.front.cost + both.rear.cost);
+    // Every tool to buy is on both lists here, and is bought once; so is what is done once.
+    const tools = new Map([...both.front.tools, ...both.rear.tools].map(({ tool, cost }) => [tool, cost]));
+    const goods = [...both.front.shopping, ...both.rear.shopping].reduce(
+      (sum, { count, costEach }) => sum + count * costEach,
+      0,
+    );
+    expect(both.cost).toBeCloseTo(goods + [...tools.values()].reduce((sum, cost) => sum + cost, 0), 6);
+    expect(both.minutes).toBeLessThan(both.front.minutes + both.rear.minutes);
+    expect(both.minutes).toBeGreaterThan(Math.max(both.front.minutes, both.rear.minutes));
+    expect(both.slowMinutes).toBeGreaterThan(both.minutes);
     expect(rank[both.verdict]).toBeLessThanOrEqual(Math.min(rank[both.front.verdict], rank[both.rear.verdict]));
   });
 });

@@ -29,7 +29,7 @@ import { extraParts } from './extras';
 import { gearsWith } from './gears';
 import { judgedBy, type Solved } from './judges';
 import { nextReadings } from './measure-next';
-import { planMinutes } from './plan-minutes';
+import { planTime } from './plan-time';
 import { brakeFacts, rotorWith, shimRules, type BrakeFacts } from './rotor';
 import { withPack } from './pack';
 import { leftOverParts, shoppingList, totals } from './shopping';
@@ -281,7 +281,9 @@ function report(
     ...sums,
     tools,
     leftOver: carbon ? [] : leftOverParts(input, parts, tyre),
-    minutes: carbon ? 0 : planMinutes(input, { ...parts, wheel, adapter, torqueInput: torqueData, findings: all }),
+    ...(carbon
+      ? { minutes: 0, slowMinutes: 0 }
+      : planTime([{ input, fitted: { ...parts, wheel, adapter, torqueInput: torqueData, findings: all } }])),
     measureNext: carbon ? [] : nextReadings(input, axle),
   };
 }

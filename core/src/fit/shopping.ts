@@ -35,10 +35,12 @@ export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice |
   const limits = withLimits(input.limits);
   const need = (kind: StoreKind | 'cluster' | 'other', what: string, count: number, reason: string) => {
     const name = limitNames[kind];
-    lines.push({ what, count, reason, costEach: limits[`cost${name}`], leadDays: limits[`days${name}`] });
+    const [costEach, leadDays] = [limits[`cost${name}`], limits[`days${name}`]];
+    lines.push({ group: 'small-parts', what, count, reason, costEach, leadDays });
   };
   if (kit) {
     lines.push({
+      group: 'kit',
       what: `Kit ${wheel.code}`,
       count: 1,
       reason: 'The conversion.',
@@ -48,6 +50,7 @@ export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice |
     // A pack that the rider has is not bought.
     if (kit.battery && input.bike.job?.pack !== 'reused') {
       lines.push({
+        group: 'battery',
         what: packName(input, kit.battery.Wh),
         count: 1,
         reason: 'The kit draws from it.',

@@ -1,5 +1,7 @@
+import { isCarbon } from '../end-facts';
 import { worstOf, type Verdict } from '../verdict';
 import type { FitInput, FitReport } from './contract';
+import { planTime } from './plan-time';
 import { fitOfRecord } from './recorded';
 
 /** Two motors on one bike: what each end says, knowing of the other. */
@@ -9,9 +11,11 @@ export interface TwoMotorsReport {
   rear: FitReport;
   /** What each may draw of the one battery. */
   shareA: { front: number; rear: number };
-  /** Kits, batteries, parts and tools of both. */
+  /** Kits, batteries, parts and tools of both; a tool that both need is bought once. */
   cost: number;
+  /** One plan for both ends: what is done once is counted once. */
   minutes: number;
+  slowMinutes: number;
 }
 
 /**
@@ -40,7 +44,17 @@ export function fitTwoMotors(front: FitInput, rear: FitInput, batteryA: number):
     verdict: worstOf([reports.front.verdict, reports.rear.verdict]),
     ...reports,
     shareA: { front: share(front), rear: share(rear) },
-    cost: reports.front.cost + reports.rear.cost,
-    minutes: reports.front.minutes + reports.rear.minutes,
+    cost: reports.front.cost + reports.rear.cost - boughtTwice(reports.front, reports.rear),
+    ...timeOfBoth({ input: front, fitted: reports.front }, { input: rear, fitted: reports.rear }),
   };
+}
+
+function boughtTwice(front: FitReport, rear: FitReport): number {
+  const named = new Set(front.tools.map(({ tool }) => tool));
+  return rear.tools.reduce((sum, { tool, cost }) => sum + (named.has(tool) ? cost : 0), 0);
+}
+
+function timeOfBoth(front: { input: FitInput; fitted: FitReport }, rear: { input: FitInput; fitted: FitReport }) {
+  const [first, ...rest] = [front, rear].filter(({ input }) => !isCarbon(input.facts));
+  return first ? planTime([first, ...rest]) : { minutes: 0, slowMinutes: 0 };
 }

@@ -94,7 +94,9 @@ export interface PlainTwoMotors {
   rear: PlainFitReport;
   shareA: { front: number; rear: number };
   cost: number;
+  /** As likely as not, and nine times out of ten, for one plan of both ends. */
   minutes: number;
+  slowMinutes: number;
 }
 
 /** A kit at each end of one bike on one battery, from plain data. */

@@ -4,7 +4,7 @@ import type { JobEvent } from '../job-events';
 import type { Place } from '../model';
 import { endState, type AcceptedStack, type Workshop } from '../next-action';
 import { frontWheel } from '../end-fit/front-end.testing';
-import { stepFigures, procedure } from '../procedure';
+import { jobTime, secondLooks, stepFigures, procedure } from '../procedure';
 import { jobOf } from './job-of';
 import { jobState, nextOfJob, type JobRecord } from './next-of-job';
 
@@ -43,6 +43,23 @@ const plan = (() => {
   const state = endState(taken, 'front', workshop);
   return procedure(jobOf(inventedBike, { front: state }, 'front', { secondPerson: 'none' })!, stepFigures(undefined));
 })();
+
+describe('hours of a job', () => {
+  it('are the same at the fit and at the stand, whoever looks twice and whatever was taken', () => {
+    const logged = {
+      [plan[0]!.id]: { count: 4, sumLog: 4 * Math.log(40) },
+      [plan[9]!.id]: { count: 2, sumLog: 2 * Math.log(9) },
+    };
+    for (const secondPerson of secondLooks) {
+      for (const record of [measured, taken, { ...taken, stacks: [{ ...accepted, left: ['tabbed-2'], right: [] }] }]) {
+        const state = endState(record, 'front', { ...workshop, secondPerson, logged });
+        const job = jobOf(inventedBike, { front: state }, 'front', { secondPerson })!;
+        const { p50, p90 } = jobTime(procedure(job, stepFigures(undefined)), logged);
+        expect([state.fit!.minutes, state.fit!.slowMinutes]).toEqual([Math.round(p50), Math.round(p90)]);
+      }
+    }
+  });
+});
 
 describe('what comes next in a job', () => {
   it('is what the end asks for until a stack is taken', () => {

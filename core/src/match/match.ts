@@ -1,6 +1,7 @@
 import type { EndFacts } from '../end-facts';
 import type { End } from '../features';
 import { answered, fit, fitOfRecord, type FitInput, type FitReport } from '../fit';
+import { costTable, usualHourlyRate, type CostTable } from '../job-cost';
 import type { JobEvent } from '../job-events';
 import { overridesOf } from '../overrides';
 import type { Wheel } from '../parts';
@@ -13,7 +14,7 @@ export interface MatchInput extends Omit<FitInput, 'facts' | 'wheel' | 'override
   wheels: readonly Wheel[];
   /** What happened to the job: an override counts for the kit and end that it was given for. */
   events?: readonly JobEvent[];
-  /** What an hour of work costs, in the workshop's currency; 60 when left out [J]. */
+  /** What an hour of work costs, in the workshop's currency; {@link usualHourlyRate} when left out. */
   hourlyRate?: number;
 }
 
@@ -22,8 +23,10 @@ export interface MatchRow {
   wheel: Wheel;
   end: End;
   report: FitReport;
-  /** Kit, parts, tools and work. */
+  /** Kit, battery, parts, tools to buy and work: what it is ranked by. */
   worth: number;
+  /** The same by itself. */
+  costs: CostTable;
 }
 
 /** A kit whose figures no calculator takes: it is one row, and the others stay. */
@@ -38,7 +41,7 @@ const severity: Record<Verdict, number> = { goes: 0, work: 1, unknown: 2, stop: 
 
 /** Every kit at both ends, by geometry, not by the label it is sold under; one row at a time, so that a worker can tell how far it is. */
 export function* matchEach(input: MatchInput): Generator<MatchRow | RefusedKit> {
-  const { ends, wheels, events = [], hourlyRate = 60, ...rest } = input;
+  const { ends, wheels, events = [], hourlyRate = usualHourlyRate, ...rest } = input;
   for (const wheel of wheels) {
     for (const end of ['front', 'rear'] as const) {
       const facts = ends[end];
@@ -52,7 +55,8 @@ export function* matchEach(input: MatchInput): Generator<MatchRow | RefusedKit> 
         yield { wheel, end, refused: { path, message } };
         continue;
       }
-      yield { wheel, end, report, worth: report.cost + (hourlyRate * report.minutes) / 60 };
+      const costs = costTable([report], report, hourlyRate);
+      yield { wheel, end, report, worth: costs.total, costs };
     }
   }
 }

@@ -3,7 +3,7 @@ import type { Purchase } from '../axle-stack';
 import { endFacts, isCarbon, openFeatures, type EndFacts, type Reading } from '../end-facts';
 import { emptyBikeFacts, type BikeFacts } from '../bike-facts';
 import { chosenWheelId, latest, type Choice } from '../choices';
-import { fitOfRecord, type FitInput, type FitReport } from '../fit';
+import { fitOfRecord, planTime, type FitInput, type FitReport } from '../fit';
 import type { Feature } from '../features';
 import type { JobEvent } from '../job-events';
 import type { LimitsInput } from '../limits';
@@ -98,7 +98,7 @@ export interface EndState {
  * @param workshop - catalogue, stores, limits and tools
  */
 export function endState(record: BikeRecord, end: End, workshop: Workshop): EndState {
-  const { wheels, stores, limits, tools, logged } = workshop;
+  const { wheels, stores, limits, tools, logged, secondPerson } = workshop;
   const bike = record.bike ?? emptyBikeFacts;
   const facts = endFacts(end, record.readings);
   const wheelId = chosenWheelId(record.choices, end);
@@ -116,9 +116,15 @@ export function endState(record: BikeRecord, end: End, workshop: Workshop): EndS
     ...(limits && { limits }),
     ...(tools && { tools }),
     ...(logged && { logged }),
+    ...(secondPerson && { secondPerson }),
     overrides: overridesOf(record.events ?? [], end, wheel.id, record.choices),
   };
-  const fit = fitInput && fitOfRecord(fitInput);
+  const asBest = fitInput && fitOfRecord(fitInput);
+  // What a stack needs that was taken is done at the stand, not what the best one would.
+  const fit =
+    asBest && accepted && !isCarbon(facts)
+      ? { ...asBest, ...planTime([{ input: fitInput, fitted: asBest, taken: accepted }]) }
+      : asBest;
   return {
     end,
     facts,

@@ -1,4 +1,5 @@
-export { isCurrency } from './currency';
+export { isCurrency, moneyText } from './currency';
+export { hoursText } from './hours';
 export {
   decimalMarks,
   defaultUnits,

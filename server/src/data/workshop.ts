@@ -1,4 +1,5 @@
 import type { ShopSettings } from '@cricket/contract/shapes';
+import { usualHourlyRate } from '@cricket/core/job-cost';
 import { exampleLawClasses } from '@cricket/core/law';
 import type { Workshop } from '@cricket/core/next-action';
 import type { DataSource, EntityManager } from 'typeorm';
@@ -14,7 +15,7 @@ export const settingsId = '00000000-0000-4000-8000-000000000001';
 export async function shopSettings(source: DataSource | EntityManager): Promise<ShopSettings> {
   const manager = 'manager' in source ? source.manager : source;
   const row = await manager.findOneBy(ShopSettingsEntity, { id: settingsId });
-  if (!row) return { limits: {}, tools: [], hourlyRate: 60, laws: [...exampleLawClasses], version: 0 };
+  if (!row) return { limits: {}, tools: [], hourlyRate: usualHourlyRate, laws: [...exampleLawClasses], version: 0 };
   return { ...row.settings, version: row.version };
 }
 

@@ -5,6 +5,9 @@ import { toldBetween, type BikeFacts } from '@cricket/core/bike-facts';
 import { axleAt } from '@cricket/core/model';
 import { endState } from '@cricket/core/next-action';
 import { featureById } from '@cricket/core/features';
+import { knownTools } from '@cricket/core/fit';
+import { usualHourlyRate } from '@cricket/core/job-cost';
+import { exampleLawClasses } from '@cricket/core/law';
 import { In, type DataSource, type EntityManager } from 'typeorm';
 
 import { AcceptanceEntity } from '../data/entities/acceptance';
@@ -12,10 +15,12 @@ import { BikeEntity } from '../data/entities/bike';
 import { ChoiceEntity } from '../data/entities/choice';
 import { PersonEntity } from '../data/entities/person';
 import { ReadingEntity } from '../data/entities/reading';
+import { ShopSettingsEntity } from '../data/entities/shop-settings';
 import { StoreItemEntity } from '../data/entities/store-item';
 import { WheelEntity } from '../data/entities/wheel';
 import { bikeRecord } from '../data/records';
 import { markAll } from '../data/revisions';
+import { settingsId } from '../data/workshop';
 import { nameKey } from '../people/name-key';
 import { hashSecret } from '../people/secrets';
 import { countItems, takeParts } from '../data/stock';
@@ -31,7 +36,15 @@ import { demoWheel, demoWheels } from './wheels';
 
 const personId = demoPersonId('installer');
 const signed = { personId, personName: null };
-const demoWorkshop = { wheels: demoWheels, stores: demoStores };
+/** What hangs on the demo's wall, and what it counts in; everything else is the default. */
+const demoSettings = {
+  limits: {},
+  tools: knownTools.filter((tool) => !/^(Flat file|Cup tool|Crank puller|Pin remover|Spoke key)/.test(tool)),
+  hourlyRate: usualHourlyRate,
+  laws: [...exampleLawClasses],
+  currency: 'EUR',
+};
+const demoWorkshop = { wheels: demoWheels, stores: demoStores, tools: demoSettings.tools };
 
 /**
  * Fills an empty demo database; with `renew` empties it first. Runs under a lock, so that of two servers that start together
@@ -58,6 +71,7 @@ export async function fillDemo(dataSource: DataSource, { renew }: { renew: boole
         withdrawnAt: null,
       })) as never,
     );
+    await manager.insert(ShopSettingsEntity, { id: settingsId, settings: demoSettings, version: 1 });
     for (const [index, bike] of demoBikes.entries()) {
       const from = Date.now() - (bike.daysAgo ?? 2) * 24 * 3600 * 1000;
       await addBike(manager, bike, index + 1, from + index * 600_000);

@@ -2,8 +2,18 @@ import { coreRecord, heldStacks } from '@cricket/contract/core-record';
 import type { BikeRecord, ShopSettings, StackAcceptance } from '@cricket/contract/shapes';
 import { activeEnd } from '@cricket/core/choices';
 import type { EndState, Workshop } from '@cricket/core/next-action';
+import type { FitReport } from '@cricket/core/fit';
 import { jobOf } from '@cricket/core/job';
-import { procedure, stepStates, stepFigures, type JobFacts, type StepState } from '@cricket/core/procedure';
+import { costTable, type CostTable } from '@cricket/core/job-cost';
+import {
+  jobTime,
+  procedure,
+  stepStates,
+  stepFigures,
+  type JobFacts,
+  type StepState,
+  type TimeEstimate,
+} from '@cricket/core/procedure';
 import { axleAt, type End } from '@cricket/core/model';
 import { defaultUnits, type Units } from '@cricket/core/units';
 
@@ -21,23 +31,36 @@ export interface JobData {
   units: Units;
   /** Whose clock the paper goes by. */
   timeZone: string;
+  /** Null while nothing is chosen for either end. */
+  costs: CostTable | null;
+  /** Three letters; null: figures without a name. */
+  currency: string | null;
 }
 
 /** Puts a job together from what is stored, as the stand does. */
 export function jobData(
   record: BikeRecord,
   workshop: Workshop,
-  {
-    secondPerson = 'none',
-    units = defaultUnits,
-    timeZone = machineTimeZone(),
-  }: Pick<Partial<ShopSettings>, 'secondPerson' | 'units' | 'timeZone'>,
+  { secondPerson = 'none', units = defaultUnits, timeZone = machineTimeZone(), hourlyRate, currency }: SheetSettings,
 ): JobData {
   const facts = coreRecord(record);
   const states = endStatesOf(record, workshop);
   const job = jobOf(record.bike.facts, states, activeEnd(facts), { secondPerson }, workshop.limits);
-  const steps = job ? stepStates(procedure(job, stepFigures(workshop.limits)), record.events) : [];
-  return { record, states, job, steps, units, timeZone };
+  const plan = job ? procedure(job, stepFigures(workshop.limits)) : [];
+  const steps = stepStates(plan, record.events);
+  const costs = job && costTable(fitsOf(job, states), wholeMinutes(jobTime(plan, workshop.logged)), hourlyRate);
+  return { record, states, job, steps, units, timeZone, costs, currency: currency ?? null };
+}
+
+/** What of the shop's settings a sheet follows. */
+type SheetSettings = Pick<Partial<ShopSettings>, 'secondPerson' | 'units' | 'timeZone' | 'hourlyRate' | 'currency'>;
+
+function fitsOf(job: JobFacts, states: JobData['states']): FitReport[] {
+  return job.ends.flatMap(({ end }) => states[end].fit ?? []);
+}
+
+function wholeMinutes({ p50, p90 }: TimeEstimate) {
+  return { minutes: Math.round(p50), slowMinutes: Math.round(p90) };
 }
 
 /** The same job with steps and torques as they were when its stacks were taken, whatever was changed since. */

@@ -5,7 +5,7 @@ import type { End } from '@cricket/core/features';
 import { eventsOf, vouchedBy } from '@cricket/core/job-events';
 import { washerWords } from '@cricket/core/parts';
 import type { EndJob, StepState } from '@cricket/core/procedure';
-import { inUnits, type Units } from '@cricket/core/units';
+import { hoursText, inUnits, moneyText, type Units } from '@cricket/core/units';
 import type { Content, TableCell } from 'pdfmake/interfaces';
 
 import { axleSvg } from './axle-svg';
@@ -53,6 +53,7 @@ export function jobSheet(data: JobData, shop: Shop, address: string, printedAt: 
         },
         layout: lines,
       },
+      ...costPart(data),
       ...changedForGood(data),
       signatures(),
       { text: note, style: 'small', margin: [0, 8, 0, 0] },
@@ -158,6 +159,34 @@ function endPart({ states, record, units, timeZone }: JobData, end: EndJob): Con
       text: `${verdicts[verdict]}: ${inUnits([because, ...remedies].join(' '), units)}`,
       margin: [0, 1, 0, 1] as [number, number, number, number],
     })),
+  ];
+}
+
+const costGroups = { kit: 'Kit', battery: 'Battery', 'small-parts': 'Small parts', tools: 'Tools to buy' } as const;
+
+/** The cost table of the order and the quote, sum by sum. */
+export function costPart({ costs, currency }: Pick<JobData, 'costs' | 'currency'>): Content[] {
+  if (!costs) return [];
+  const { sums, minutes, slowMinutes, hourlyRate, labour, total, slowTotal } = costs;
+  const money = (amount: number): TableCell => ({ text: moneyText(amount, currency), alignment: 'right' });
+  const goods = Object.entries(costGroups).flatMap(([group, name]) => {
+    const sum = sums[group as keyof typeof costGroups];
+    return sum > 0 ? [[name, money(sum)]] : [];
+  });
+  const hours = `${hoursText(minutes)}, slow ${hoursText(slowMinutes)}`;
+  return [
+    { text: 'What it costs', style: 'part' },
+    {
+      table: {
+        widths: ['*', 90],
+        body: [
+          ...goods,
+          [`Work: ${hours}, ${moneyText(hourlyRate, currency)} an hour`, money(labour)],
+          [{ text: `Together; slow ${moneyText(slowTotal, currency)}`, bold: true }, money(total)],
+        ],
+      },
+      layout: lines,
+    },
   ];
 }
 

@@ -3,6 +3,7 @@ import type { End } from '@cricket/core/features';
 import { Hono, type Context } from 'hono';
 import type { DataSource } from 'typeorm';
 
+import { loggedMinutes } from '../data/logged-minutes';
 import { bikeRecord } from '../data/records';
 import { shopSettings, workshopOf } from '../data/workshop';
 import type { Heavy, SheetSource } from '../heavy/heavy';
@@ -15,8 +16,12 @@ export function documents(dataSource: DataSource, shop: Shop, heavy: Heavy): Hon
   const sourceOf = async (bikeId: string, address: string): Promise<SheetSource> => {
     const { manager } = dataSource;
     const record = await bikeRecord(manager, bikeId);
-    const [workshop, settings] = [await workshopOf(manager), await shopSettings(manager)];
-    return { record, workshop, settings, shop, address, printedAt: new Date() };
+    const [workshop, settings, logged] = [
+      await workshopOf(manager),
+      await shopSettings(manager),
+      await loggedMinutes(manager),
+    ];
+    return { record, workshop: { ...workshop, logged }, settings, shop, address, printedAt: new Date() };
   };
   const pdf = (c: Context, name: string, bytes: Uint8Array) =>
     c.body(new Uint8Array(bytes), 200, {

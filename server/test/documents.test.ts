@@ -5,7 +5,7 @@ import { costTable } from '@cricket/core/job-cost';
 import { bikeRecord } from '../src/data/records';
 import { workshopOf } from '../src/data/workshop';
 import { asAccepted, jobData, type JobData } from '../src/documents/job-data';
-import { costPart, judgedAnew, unfitNow } from '../src/documents/job-sheet';
+import { costPart, judgedAnew, problemsOf, unfitNow } from '../src/documents/job-sheet';
 import { freshServer, type FreshServer } from './fresh-server.testing';
 
 let server: FreshServer;
@@ -47,6 +47,27 @@ describe('sheets to print', () => {
     expect((await fetched(`/api/bikes/${longtail}/stack-card/front`)).response.status).toBe(404);
     expect((await fetched('/api/bikes/00000003-0000-4000-8000-0000000000ff/job-sheet')).response.status).toBe(404);
     expect((await server.app.request(`/api/bikes/${longtail}/job-sheet`)).status).toBe(401);
+  });
+});
+
+describe('problems, on paper', () => {
+  const step = { title: 'Tighten the nuts', end: 'front' };
+  const noted = (because: string) => ({ because, person: 'Wren', at: '2026-03-02T23:30:00Z' });
+
+  it('stand with who noted them; an open one stands out', () => {
+    const state = { step, how: 'problem', problems: [noted('nut turns on'), noted('thread is torn')] };
+    const told = problemsOf({ steps: [state as never], timeZone: 'Etc/UTC' });
+    expect(told.slice(1)).toEqual([
+      expect.objectContaining({
+        bold: false,
+        text: expect.stringMatching(/^Put right. Tighten the nuts \(front\): nut turns on. Wren/),
+      }),
+      expect.objectContaining({ bold: true, text: expect.stringMatching(/^Open. .*thread is torn/) }),
+    ]);
+    expect(problemsOf({ steps: [{ ...state, how: 'done' } as never], timeZone: 'Etc/UTC' })[0]).not.toHaveProperty(
+      'color',
+    );
+    expect(problemsOf({ steps: [], timeZone: 'Etc/UTC' })).toEqual([]);
   });
 });
 

@@ -32,8 +32,8 @@ const state = {
 const best = state.fit!.stack!.stacks[0]!;
 const record = { bike: { id: 'b' }, acceptances: [], events: [] } as unknown as BikeRecord;
 const figures = (values: Record<string, number>): CheckValues => ({ ...noValues, figures: values });
-const show = (values: CheckValues = noValues, who: 'Wren' | 'Tolly' = 'Wren') =>
-  renderAt(who, <AsFitted record={record} state={state} values={values} />);
+const show = (values: CheckValues = noValues, who: 'Wren' | 'Tolly' = 'Wren', against = false) =>
+  renderAt(who, <AsFitted record={record} state={state} values={values} against={against} />);
 
 describe('washers as fitted', () => {
   beforeEach(() => mockSubmit.mockReset().mockResolvedValue({ kind: 'stored' }));
@@ -98,7 +98,7 @@ describe('washers as fitted', () => {
 });
 
 describe('figures as found', () => {
-  const found = (values: Record<string, number>, onWashers = jest.fn()) =>
+  const found = (values: Record<string, number>, onWashers = jest.fn(), against = false) =>
     renderAt(
       'Wren',
       <AsFound
@@ -107,9 +107,19 @@ describe('figures as found', () => {
         stack={best}
         limits={undefined}
         values={figures(values)}
+        against={against}
         onWashers={onWashers}
       />,
     );
+
+  it('never say that it goes beside a step that cannot be done', () => {
+    found({ 'rim-left-right': 0.1 });
+    expect(screen.getByTestId('as-found')).toHaveTextContent(/^Goes/);
+    screen.unmount();
+    found({ 'rim-left-right': 0.1 }, jest.fn(), true);
+    expect(screen.getByTestId('as-found')).not.toHaveTextContent(/^Goes/);
+    expect(screen.getByTestId('as-found')).toHaveTextContent(/not within what this step asks for/);
+  });
 
   it('say nothing before something was found', () => {
     found({});

@@ -27,10 +27,12 @@ export interface AsFittedProps {
   record: BikeRecord;
   state: EndState;
   values: CheckValues;
+  /** What was measured is not what this step asks for. */
+  against: boolean;
 }
 
 /** The washers on the axle: changed here to what is really there, judged at once, taken as they are. */
-export function AsFitted({ record, state, values }: AsFittedProps) {
+export function AsFitted({ record, state, values, against }: AsFittedProps) {
   const { end, fit, fitInput, wheel } = state;
   const [hand, setHand] = useState<Arrangement | null>(null);
   const [part, setPart] = useState<AxlePart | null>(null);
@@ -89,6 +91,7 @@ export function AsFitted({ record, state, values }: AsFittedProps) {
         <View className="gap-2 px-4" aria-live="polite">
           <VerdictLine verdict={verdict} testID="as-fitted-verdict" />
           <Txt>{worst ? [worst.because, ...worst.remedies].join(' ') : words.asFitted.fine}</Txt>
+          {against && sent !== key ? <Txt bold>{words.asFitted.takeFirst}</Txt> : null}
           <Txt size="label" figure tone="soft">
             {words.asFitted.figures(signed(stack.rimOffsetMm), signed(stack.spreadMm))}
           </Txt>

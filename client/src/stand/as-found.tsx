@@ -25,12 +25,14 @@ export interface AsFoundProps {
   stack: Stack | null;
   limits: LimitsInput | undefined;
   values: CheckValues;
+  /** The figure is not within what the step asks for. */
+  against: boolean;
   /** Leads to the step at which washers go on. */
   onWashers: () => void;
 }
 
 /** Figures found at the step, against what was worked out: what they mean, and which washers would be better. */
-export function AsFound({ record, state, stack, limits, values: { figures }, onWashers }: AsFoundProps) {
+export function AsFound({ record, state, stack, limits, values: { figures }, against, onWashers }: AsFoundProps) {
   const { fit } = state;
   const nearer = figures['rim-left-right'] ?? figures['rim-after'];
   const running = figures['gap'];
@@ -38,7 +40,11 @@ export function AsFound({ record, state, stack, limits, values: { figures }, onW
   if (nearer !== undefined && fit?.stackInput && stack) {
     const rim = rimAsFound(fit.stackInput, stack, nearer);
     return (
-      <Found finding={rim.finding} planned={words.asFound.rim(signed(rim.offsetMm), signed(stack.rimOffsetMm))}>
+      <Found
+        finding={rim.finding}
+        against={against}
+        planned={words.asFound.rim(signed(rim.offsetMm), signed(stack.rimOffsetMm))}
+      >
         {rim.surprising ? <Txt>{words.asFound.surprising}</Txt> : null}
         {rim.better ? (
           <>
@@ -50,12 +56,14 @@ export function AsFound({ record, state, stack, limits, values: { figures }, onW
       </Found>
     );
   }
-  if (running !== undefined) return <Found finding={runningGapAsFound(running, limits)} planned={null} />;
+  if (running !== undefined)
+    return <Found finding={runningGapAsFound(running, limits)} against={against} planned={null} />;
   if (cover !== undefined) {
     const planned = fit?.rotor?.coverGapMm ?? null;
     return (
       <Found
         finding={coverGapAsFound(cover, limits)}
+        against={against}
         planned={planned === null ? null : words.asFound.cover(figure(planned))}
       />
     );
@@ -103,15 +111,21 @@ function TakeBetter({
 
 interface FoundProps {
   finding: Finding;
+  against: boolean;
   planned: string | null;
   children?: React.ReactNode;
 }
 
-function Found({ finding, planned, children }: FoundProps) {
+function Found({ finding, against, planned, children }: FoundProps) {
   return (
     <View className="gap-1 border-b border-rule px-4 py-3" testID="as-found" aria-live="polite">
-      <VerdictLine verdict={finding.verdict} />
-      <Txt>{[finding.because, ...(finding.verdict === 'goes' ? [] : finding.remedies)].join(' ')}</Txt>
+      {finding.verdict === 'goes' && against ? null : <VerdictLine verdict={finding.verdict} />}
+      <Txt>
+        {[
+          finding.because,
+          ...(finding.verdict === 'goes' ? (against ? [words.notAsAsked] : []) : finding.remedies),
+        ].join(' ')}
+      </Txt>
       {planned ? <Txt tone="soft">{planned}</Txt> : null}
       {children}
     </View>

@@ -9,8 +9,16 @@ import { VerdictLine } from '../ui/verdict-line';
 import type { CheckValues } from './check-values';
 import { words } from './words';
 
+export interface AsReachedProps {
+  end: EndJob;
+  fit: FitReport | null;
+  values: CheckValues;
+  /** A nut is not within what was asked for. */
+  against: boolean;
+}
+
 /** What the nuts as they were tightened mean for what holds the axle; nothing while they are as planned. */
-export function AsReached({ end, fit, values }: { end: EndJob; fit: FitReport | null; values: CheckValues }) {
+export function AsReached({ end, fit, values, against }: AsReachedProps) {
   const left = values.figures['nut-left'];
   const right = values.figures['nut-right'] ?? (end.closed ? left : undefined);
   const planned = fit?.torqueInput;
@@ -29,8 +37,12 @@ export function AsReached({ end, fit, values }: { end: EndJob; fit: FitReport | 
   return (
     <View className="gap-1 border-b border-rule px-4 py-3" testID="as-reached" aria-live="polite">
       <Txt bold>{words.asReached(figure(left), figure(right))}</Txt>
-      <VerdictLine verdict={verdict} />
-      <Txt>{worst ? [worst.because, ...worst.remedies].join(' ') : words.held(safety.toFixed(2))}</Txt>
+      {verdict === 'goes' && against ? null : <VerdictLine verdict={verdict} />}
+      <Txt>
+        {worst
+          ? [worst.because, ...worst.remedies].join(' ')
+          : [words.held(safety.toFixed(2)), ...(against ? [words.notAsAsked] : [])].join(' ')}
+      </Txt>
     </View>
   );
 }

@@ -9,7 +9,16 @@ import { Mark } from '../ui/mark';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { CheckRow } from './check-row';
-import { mayBeDone, missingParts, noValues, withFigure, withTick, type CheckValues } from './check-values';
+import {
+  mayBeDone,
+  missingParts,
+  noValues,
+  withFigure,
+  withTick,
+  type CheckValues,
+  type Readiness,
+} from './check-values';
+import { notReady, toCheck } from './not-ready';
 import { useEnding } from './use-ending';
 import { words } from './words';
 import { bikePath } from '../ui/pages';
@@ -103,7 +112,12 @@ function Block({ block, states, record, job, onStep, onWait, onEnded }: BlockPro
   const inBlock = new Set(block.steps.map(({ id }) => id));
   const first = left.flatMap(({ id }) => states.get(id)!.waitsFor).find((id) => !inBlock.has(id));
   const ready = left.map((step) => mayBeDone(step, of(step.id)));
-  const open = ready.reduce((sum, one) => sum + one.open, 0);
+  const waits = left.find((_, index) => !ready[index]!.may);
+  const all: Readiness = {
+    may: !waits,
+    open: ready.flatMap((one) => one.open),
+    against: ready.flatMap((one) => one.against),
+  };
   const signed = left.find((step) => step.signed);
   const short = left.find((step) => missingParts(step, of(step.id)).length > 0);
   const Done = left.some(({ safety }) => safety) ? WorkButton : Button;
@@ -153,10 +167,9 @@ function Block({ block, states, record, job, onStep, onWait, onEnded }: BlockPro
             />
           ) : (
             <Done
-              label={open > 0 ? words.checksOpen(open) : left.length > 1 ? words.brief.allDone : words.brief.blockDone}
-              look="do"
-              disabled={!ready.every(({ may }) => may)}
-              onPress={done}
+              label={notReady(all) ?? (left.length > 1 ? words.brief.allDone : words.brief.blockDone)}
+              look={waits ? 'other' : 'do'}
+              onPress={waits ? () => toCheck(waits.id, mayBeDone(waits, of(waits.id))) : done}
               className="min-h-[60px]"
               testID={`done-${block.steps[0]!.id}`}
             />

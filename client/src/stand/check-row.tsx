@@ -1,10 +1,13 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
-import type { StepCheck } from '@cricket/core/procedure';
+import type { StepCheck, StepState } from '@cricket/core/procedure';
 import { toSi, unitName } from '@cricket/core/units';
+import { addDays } from 'date-fns/addDays';
+import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 
 import { figure } from '../bike/figures';
+import { now } from '../data/clock';
 import { Keypad } from '../measure/keypad';
 import { useTyped } from '../measure/use-typed';
 import { PhotoStrip } from '../photos/photo-strip';
@@ -15,6 +18,7 @@ import { Tick } from '../ui/tick';
 import { Txt } from '../ui/txt';
 import { readTyped } from '../ui/typed-number';
 import { checkState, mostNm, type CheckValues } from './check-values';
+import { checkAnchor } from './not-ready';
 import { words } from './words';
 
 export interface CheckRowProps {
@@ -23,12 +27,32 @@ export interface CheckRowProps {
   stepId: string;
   values: CheckValues;
   disabled: boolean;
+  /** Figures that stood here before and were replaced. */
+  replaced?: StepState['replaced'];
   onTick: (id: string, ticked: boolean) => void;
   onFigure: (id: string, value: number | null) => void;
 }
 
-/** One check of a step, as large as a glove needs. */
-export function CheckRow({ check, record, stepId, values, disabled, onTick, onFigure }: CheckRowProps) {
+/** One check of a step, as large as a glove needs, with what was recorded of it before. */
+export function CheckRow({ replaced = [], ...props }: CheckRowProps) {
+  const unit = unitOf(props.check);
+  return (
+    <View nativeID={checkAnchor(props.stepId, props.check)}>
+      <Row {...props} />
+      {replaced.map(({ value, person, at }) => (
+        <Txt key={at} size="label" tone="soft" className="px-4 py-1" testID="replaced">
+          {words.replaced(`${figure(value)} ${unit}`.trim(), person, format(new Date(at), 'd MMM HH:mm'))}
+        </Txt>
+      ))}
+    </View>
+  );
+}
+
+function unitOf(check: StepCheck): string {
+  return check.kind === 'torque' ? 'N·m' : check.kind === 'measure' ? check.unit : '';
+}
+
+function Row({ check, record, stepId, values, disabled, onTick, onFigure }: Omit<CheckRowProps, 'replaced'>) {
   switch (check.kind) {
     case 'confirm': {
       const ticked = values.ticked[check.id] ?? false;
@@ -113,7 +137,8 @@ function FigureRow({
   const value = values.figures[check.id];
   const state = checkState(check, values);
   const leftOut = check.kind === 'measure' && check.mayLeaveOut && value === undefined && !typing && !disabled;
-  const unit = check.kind === 'torque' ? 'N·m' : check.unit;
+  const unit = unitOf(check);
+  const aim = check.kind === 'torque' ? check.nm : check.aim;
   const asked =
     check.kind === 'torque'
       ? words.target(figure(check.nm))
@@ -153,6 +178,9 @@ function FigureRow({
         )}
         {state === 'held' && value !== undefined ? <Mark verdict="goes" size={28} /> : null}
       </View>
+      {unit === 'days' && value !== undefined && !disabled ? (
+        <Txt>{words.thatIs(format(addDays(now(), value), 'd MMMM yyyy'))}</Txt>
+      ) : null}
       {state === 'against' && value !== undefined ? (
         <Txt tone="stop" bold role="alert">
           {check.kind === 'torque'
@@ -174,18 +202,19 @@ function FigureRow({
         />
       ) : disabled || leftOut ? null : (
         <View className="flex-row gap-2">
-          {check.kind === 'torque' && value === undefined ? (
+          {aim !== undefined && value === undefined ? (
             <Button
-              label={words.reached(figure(check.nm))}
-              onPress={() => onFigure(check.id, check.nm)}
+              label={check.kind === 'torque' ? words.reached(figure(aim)) : words.setTo(figure(aim), unit)}
+              onPress={() => onFigure(check.id, aim)}
               className="flex-1"
               testID={`reached-${check.id}`}
             />
           ) : null}
           <Button
-            label={value === undefined && check.kind === 'measure' ? `${check.what}, ${unit}` : words.change}
+            label={value === undefined && aim === undefined ? `${check.what}, ${unit}` : words.change}
             onPress={() => setTyping(true)}
-            className={check.kind === 'torque' && value === undefined ? '' : 'flex-1'}
+            spoken={`${words.change}: ${check.what}`}
+            className={aim !== undefined && value === undefined ? '' : 'flex-1'}
             testID={`enter-${check.id}`}
           />
         </View>

@@ -1,6 +1,7 @@
 import type { Step, StepCheck } from '@cricket/core/procedure';
 
 import { asRecorded, checkState, mayBeDone, missingParts, noValues, readingsOf } from './check-values';
+import { notReady } from './not-ready';
 
 const confirm: StepCheck = { kind: 'confirm', id: 'seated', what: 'Seated' };
 const torque: StepCheck = {
@@ -38,14 +39,19 @@ describe('the checks of a step', () => {
 
   it('must each be held where safety hangs on the step', () => {
     const step = { checks: [confirm, photo], safety: true };
-    expect(mayBeDone(step, noValues)).toEqual({ may: false, open: 1 });
+    expect(mayBeDone(step, noValues)).toEqual({ may: false, open: [confirm], against: [] });
     expect(mayBeDone(step, { ...noValues, ticked: { seated: true } }).may).toBe(true);
   });
 
   it('are looked at with one touch elsewhere, but a torque or a figure is always entered', () => {
     expect(mayBeDone({ checks: [confirm], safety: false }, noValues).may).toBe(true);
-    expect(mayBeDone({ checks: [torque], safety: false }, noValues)).toEqual({ may: false, open: 1 });
-    expect(mayBeDone({ checks: [gap], safety: false }, figures({ gap: 0.4 })).may).toBe(false);
+    expect(mayBeDone({ checks: [torque], safety: false }, noValues)).toEqual({ may: false, open: [torque], against: [] });
+    const short = mayBeDone({ checks: [gap], safety: false }, figures({ gap: 0.4 }));
+    expect(short).toEqual({ may: false, open: [], against: [gap] });
+    // The button says which figure it is, not that all is right.
+    expect(notReady(short)).toBe('Does not hold: Gap');
+    expect(notReady(mayBeDone({ checks: [torque], safety: false }, noValues))).toBe('1 to check');
+    expect(notReady(mayBeDone({ checks: [gap], safety: false }, figures({ gap: 1.4 })))).toBeNull();
   });
 
   it('never call a short parcel all right, and name what is missing', () => {
@@ -67,7 +73,7 @@ describe('a step as it was recorded', () => {
   it('shows its figures and looks again, and may stand as it is', () => {
     const values = asRecorded({ step, how: 'done', readings: [{ check: 'gap', value: 1.4 }] });
     expect(values).toEqual({ ticked: { gap: true, free: true }, figures: { gap: 1.4 } });
-    expect(mayBeDone({ ...step, safety: true }, values)).toEqual({ may: true, open: 0 });
+    expect(mayBeDone({ ...step, safety: true }, values)).toEqual({ may: true, open: [], against: [] });
   });
 
   it('begins empty while it is open or has a problem', () => {

@@ -68,13 +68,18 @@ export function checkState(check: StepCheck, { ticked, figures }: CheckValues): 
  * Whether a step may be called done, and what stands against it. Where safety hangs on it every check must be held one by
  * one; elsewhere "done" also stands for what only has to be looked at. A figure that does not hold is never done.
  */
-export function mayBeDone(step: Pick<Step, 'checks' | 'safety'>, values: CheckValues): { may: boolean; open: number } {
-  const states = step.checks.map((check) => ({ check, state: checkState(check, values) }));
-  const open = states.filter(
-    ({ check, state }) => state === 'open' && (step.safety || check.kind === 'torque' || check.kind === 'measure'),
-  ).length;
-  const against = states.some(({ state }) => state === 'against');
-  return { may: open === 0 && !against, open };
+export function mayBeDone(step: Pick<Step, 'checks' | 'safety'>, values: CheckValues): Readiness {
+  const asked = (check: StepCheck) => step.safety || check.kind === 'torque' || check.kind === 'measure';
+  const is = (state: CheckState) => step.checks.filter((check) => checkState(check, values) === state);
+  const [open, against] = [is('open').filter(asked), is('against')];
+  return { may: open.length === 0 && against.length === 0, open, against };
+}
+
+/** Whether a step may be called done; if not, what is missing and what does not hold. */
+export interface Readiness {
+  may: boolean;
+  open: StepCheck[];
+  against: StepCheck[];
 }
 
 /** A part that was counted; as many as were counted on where nobody said otherwise. */

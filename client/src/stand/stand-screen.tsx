@@ -20,6 +20,7 @@ import { StationStrip } from './station-strip';
 import { StepList } from './step-list';
 import { StoodInList } from './stood-in-list';
 import { StepPage } from './step-page';
+import { nextRetorqueOf } from './next-retorque';
 import { useStand } from './use-stand';
 import { Vouch } from './vouch';
 import { leftText, useWaits } from './use-waits';
@@ -118,7 +119,9 @@ export function StandScreen() {
       <Screen title={words.title} tag={record.bike.tag} backTo={bikePath(bikeId)} fixed={fixed}>
         <Vouch record={record} />
         <StoodInList steps={steps} />
-        {current ? null : <Notice title={words.allDone} because={left ? words.notYet(left) : words.allDoneWhy} />}
+        {current ? null : (
+          <Notice title={words.allDone} because={left ? words.notYet(left) : words.allDoneWhy(nextRetorqueOf(steps))} />
+        )}
         <View className="px-4 pb-2">
           <Segments
             label={words.title}

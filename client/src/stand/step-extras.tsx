@@ -32,6 +32,8 @@ export interface StepExtrasProps {
   /** Its step has ended, or cannot yet. */
   byItself: boolean;
   atEnd: AtEnd;
+  /** A figure of this step does not hold: nothing beside it says that it goes. */
+  against: boolean;
   limits: LimitsInput | undefined;
   onGo: (stepId: string) => void;
   writes: Writes;
@@ -42,9 +44,9 @@ const neverStripped = { left: null, right: null };
 
 /** What some steps have besides their checks: what is found goes into the record and into the fit. By the step's id. */
 export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => ReactNode>> = {
-  'inside-washers': ({ record, end, state, values }) => (
+  'inside-washers': ({ record, end, state, values, against }) => (
     <>
-      <AsFitted record={record} state={state} values={values} />
+      <AsFitted record={record} state={state} values={values} against={against} />
       <ToWashers bikeId={record.bike.id} end={end} />
     </>
   ),
@@ -52,8 +54,8 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
   'seat-again': foundAndWashers,
   'running-clearance': foundAndWashers,
   'rotor-spin': found,
-  'axle-tight': ({ end, state, values }) => <AsReached end={end} fit={state.fit} values={values} />,
-  retorque: ({ end, state, values }) => <AsReached end={end} fit={state.fit} values={values} />,
+  'axle-tight': reached,
+  retorque: reached,
   'came-off': ({ record, end, writes, place, byItself, atEnd }) => (
     <OffAxlePanel
       {...{ place, byItself, atEnd }}
@@ -90,7 +92,11 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
   ),
 };
 
-function found({ record, end, state, values, limits, onGo }: StepExtrasProps): ReactNode {
+function reached({ end, state, values, against }: StepExtrasProps): ReactNode {
+  return <AsReached end={end} fit={state.fit} values={values} against={against} />;
+}
+
+function found({ record, end, state, values, against, limits, onGo }: StepExtrasProps): ReactNode {
   return (
     <AsFound
       record={record}
@@ -98,6 +104,7 @@ function found({ record, end, state, values, limits, onGo }: StepExtrasProps): R
       stack={stackOnAxle(record, state)}
       limits={limits}
       values={values}
+      against={against}
       onWashers={() => onGo(`inside-washers.${end.end}`)}
     />
   );

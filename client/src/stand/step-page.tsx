@@ -19,6 +19,7 @@ import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { AskBecause } from './ask-because';
 import { CheckRow } from './check-row';
+import { notReady, toCheck } from './not-ready';
 import { asRecorded, mayBeDone, missingParts, withFigure, withTick, type CheckValues } from './check-values';
 import { FirstComes } from './first-comes';
 import { Meanwhile } from './meanwhile';
@@ -103,7 +104,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
   // Where safety hangs on a step a learner's word is not enough.
   const Done = step.safety ? WorkButton : Button;
   const [firstWaited] = waitsFor.flatMap((id) => steps.filter((other) => other.step.id === id));
-  const { may, open } = mayBeDone(step, values);
+  const ready = mayBeDone(step, values);
   const missing = missingParts(step, values);
   const missingSaid = how === 'problem' && current.because === words.parcel.missing(missing);
   const undo = () => {
@@ -148,10 +149,9 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
         />
       ) : (
         <Done
-          label={open > 0 ? words.checksOpen(open) : step.checks.length > 0 ? words.doneAll : words.done}
-          look="do"
-          disabled={!may}
-          onPress={done}
+          label={notReady(ready) ?? (step.checks.length > 0 ? words.doneAll : words.done)}
+          look={ready.may ? 'do' : 'other'}
+          onPress={ready.may ? done : () => toCheck(step.id, ready)}
           className="min-h-[72px]"
           testID="step-done"
         />
@@ -251,6 +251,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
               record={record}
               stepId={step.id}
               values={shown}
+              replaced={current.replaced.filter((old) => old.check === check.id)}
               disabled={ended}
               onTick={(id, ticked) => draft.change(withTick(values, id, ticked))}
               onFigure={(id, value) => draft.change(withFigure(values, id, value))}
@@ -267,6 +268,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
             place={place}
             byItself={ended || waitsFor.length > 0}
             atEnd={atEnd}
+            against={!ended && ready.against.length > 0}
             limits={limits}
             onGo={onGo}
           />

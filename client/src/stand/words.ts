@@ -89,6 +89,12 @@ export const words = {
   keepBecause: { skipped: 'Skip it', problem: 'Note the problem' },
   cancel: 'Back',
   checksOpen: (count: number) => `${count} to check`,
+  /** A figure that is out of its range keeps a step from being done. */
+  against: (what: string) => `Does not hold: ${what}`,
+  replaced: (value: string, person: string, when: string) => `Before: ${value}, ${person}, ${when}`,
+  setTo: (value: string, unit: string) => `${value} ${unit}`,
+  thatIs: (day: string) => `That is ${day}.`,
+  notAsAsked: 'It is not within what this step asks for: put it right, or note a problem.',
   reached: (nm: string) => `Reached ${nm} N·m`,
   target: (nm: string) => `${nm} N·m`,
   trial: 'for a trial only: made fast later',
@@ -144,13 +150,18 @@ export const words = {
   ridersRight: 'rider’s right',
   cableDown: 'low point: towards the ground once it stands on its wheels',
   allDone: 'Every step is done',
-  allDoneWhy: 'The bike can go to its rider. The next re-torque is after 100 km.',
+  allDoneWhy: (next: { km: number; by: string } | null) =>
+    [
+      'The bike can go to its rider.',
+      ...(next ? [`The next re-torque is after ${next.km} km, at the latest on ${next.by}.`] : []),
+    ].join(' '),
   notYet: (count: number) => `${count} steps are skipped or have a problem`,
   changeWashers: 'To the fit: drawing, other stacks, working',
   asFitted: {
     title: 'On the axle. Something else is on it? Touch the washer',
     asPlanned: (left: string, right: string) => `As planned: ${left} mm on the left, ${right} mm on the right.`,
     fine: 'With these the fit holds as well.',
+    takeFirst: 'The step is done once this is taken as fitted.',
     figures: (rim: string, spread: string) => `Rim ${rim} mm, spread ${spread} mm`,
     take: 'Take it as fitted',
     drop: 'As planned after all',

@@ -2,8 +2,11 @@ import type { KitFacts } from '../kit';
 import { dust, finding, notRecorded, told, type Finding } from '../verdict';
 import type { PackInstead } from './contract';
 
-/** A full cell, and where its discharge ends unless its maker says otherwise, in V. */
-const cellV = { nmc: { full: 4.2, empty: 3 }, lfp: { full: 3.65, empty: 2.5 } } as const;
+/** A full cell, what it gives most of the way, and where its discharge ends unless its maker says otherwise, in V. */
+const cellV = {
+  nmc: { full: 4.2, nominal: 3.6, empty: 3 },
+  lfp: { full: 3.65, nominal: 3.2, empty: 2.5 },
+} as const;
 
 /** How far the charger may be off the full pack, as a share [J]. */
 const chargerPlay = 0.005;
@@ -24,6 +27,22 @@ export function fullV({ chemistry, cells }: Pick<PackInstead, 'chemistry' | 'cel
 /** The pack at the end of its discharge: no controller may draw it lower. */
 export function emptyV({ chemistry, cells, cutoffVPerCell }: PackInstead): number {
   return Number((cells * (cutoffVPerCell ?? cellV[chemistry].empty)).toFixed(2));
+}
+
+/**
+ * Between which voltages the low cut-off of this pack belongs: under the least it is drawn too low, over the nominal voltage it
+ * stops half full.
+ *
+ * @param pack - the pack, or the full voltage of the kit's own: its cells are taken for those that end highest
+ */
+export function lowCutRangeV(pack: PackInstead | number): { min: number; max: number } {
+  const tenths = (volts: number) => Number(volts.toFixed(1));
+  if (typeof pack === 'number') {
+    const { full, nominal, empty } = cellV.nmc;
+    return { min: tenths((pack * empty) / full), max: tenths((pack * nominal) / full) };
+  }
+  const min = emptyV(pack);
+  return { min, max: Math.max(min, tenths(pack.cells * cellV[pack.chemistry].nominal)) };
 }
 
 /** The kit as it is with that pack: its voltage, mass, energy and price. */

@@ -81,6 +81,10 @@ export interface EndJob {
   makerSteps: readonly string[];
   packing: readonly { part: string; count: number }[];
   topology: 'separate' | 'in-hub' | 'in-battery' | 'all-in-wheel';
+  /** What tyre and rim both allow, and what to start with; null while that is not known. */
+  pressure?: { startBar: number; minBar: number | null; maxBar: number } | null;
+  /** Once round, as the display is told. */
+  circumferenceMm?: number;
 }
 
 /** What the whole job is about, as far as the steps depend on it. */
@@ -100,9 +104,11 @@ export interface JobFacts {
   /** Where the shop asks for a second person. */
   secondPerson: SecondLooks;
   packV: number | null;
-  /** Where the discharge of another pack than the kit's ends; null: as the kit's maker has it. */
-  lowCutV?: number | null;
-  /** Where the assisted speed ends; null when no kit says it. */
+  /** Between which voltages the low cut-off of this pack belongs; null while no pack is known. */
+  lowCutV?: { min: number; max: number } | null;
+  /** The most that may be drawn of this pack: what the controller is made for, and the pack gives; null while not known. */
+  batteryA?: number | null;
+  /** Where the assisted speed ends: the kit's, or the class of vehicle's where that is lower; null when nothing says it. */
   assistedKmh: number | null;
   /** Tyre, rotor and sprockets before the dry fit, as some shops do. */
   tyreFirst: boolean;
@@ -126,6 +132,9 @@ export interface TorqueFigure {
   source: string | null;
 }
 
+/** What a step's figures are in. */
+export type MeasureUnit = 'mm' | 'V' | 'A' | 'bar' | 'km/h' | 'km' | 'days';
+
 /** A fastener, in the words of the trade, with what it gets. */
 export type StepCheck =
   | { kind: 'confirm'; id: string; what: string }
@@ -133,9 +142,11 @@ export type StepCheck =
       kind: 'measure';
       id: string;
       what: string;
-      unit: 'mm' | 'V';
+      unit: MeasureUnit;
       min: number | null;
       max: number | null;
+      /** What the plan puts there: taken over with one touch. */
+      aim?: number;
       mayLeaveOut?: true;
     }
   | {

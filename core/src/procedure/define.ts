@@ -1,5 +1,14 @@
 import type { End } from '../features';
-import type { Irreversible, Station, Step, StepCheck, StepContext, StepDrawing, TorqueFigure } from './contract';
+import type {
+  Irreversible,
+  MeasureUnit,
+  Station,
+  Step,
+  StepCheck,
+  StepContext,
+  StepDrawing,
+  TorqueFigure,
+} from './contract';
 import { secondLooks, type SecondLooks } from './kinds';
 
 export type Says<T> = T | ((context: StepContext) => T);
@@ -123,8 +132,15 @@ export const measure = (
   what: string,
   min: number | null,
   max: number | null,
-  unit: 'mm' | 'V' = 'mm',
+  unit: MeasureUnit = 'mm',
 ): StepCheck => ({ kind: 'measure', id, what, unit, min, max });
+/** Something that is set: within its range, and usually to what the plan says. */
+export const set = (
+  id: string,
+  what: string,
+  unit: MeasureUnit,
+  { min, max, aim }: { min: number | null; max: number | null; aim: number },
+): StepCheck => ({ kind: 'measure', id, what, unit, min, max, aim });
 /** A figure that may be left out: where it is given, the fit is worked out anew with it. */
 export const measured = (id: string, what: string): StepCheck => ({
   kind: 'measure',

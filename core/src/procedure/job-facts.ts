@@ -7,11 +7,15 @@ import type { Side } from '../features';
 import type { GearIndexResult } from '../gear-index';
 import { defaultLimits, withLimits, type LimitsInput } from '../limits';
 import type { Wheel } from '../parts';
+import type { KitFacts } from '../kit';
+import type { PackInstead } from '../pack-instead';
 import type { RotorFitResult } from '../rotor-fit';
 import type { SlotFitResult } from '../slot-fit';
 import type { StatedTorque } from '../stated-torques';
-import { emptyV, isOtherPack } from '../pack-instead';
+import { isOtherPack, lowCutRangeV } from '../pack-instead';
 import { statedFor } from '../stated-torques';
+import { wheelRadiusM } from '../wheel-radius';
+import type { TyreFitResult } from '../tyre-fit';
 import { nutAimNm, nutMostNm, type TorqueReactionInput } from '../torque-reaction';
 import type { Finding } from '../verdict';
 import type { EndJob, JobFacts } from './contract';
@@ -28,6 +32,7 @@ export interface FittedEnd {
   adapter: EndAdapterResult | null;
   torqueInput: TorqueReactionInput | null;
   findings: readonly Finding[];
+  tyre?: TyreFitResult | null;
 }
 
 /** Washers as taken for one end, from the hub outwards. */
@@ -113,7 +118,20 @@ export function endJob(
     makerSteps: kit?.ownSteps ?? [],
     packing: kit?.packing ?? [],
     topology: kit?.controller.topology ?? 'separate',
+    pressure: pressureOf(fit.tyre ?? null),
+    circumferenceMm: Math.round(
+      2000 * Math.PI * wheelRadiusM(wheel.beadSeatMm, facts.lengths.get('tyre-width')?.valueMm ?? undefined),
+    ),
   };
+}
+
+/** Null while what tyre or rim bears at most is not known. */
+function pressureOf(tyre: TyreFitResult | null): EndJob['pressure'] {
+  // With one of them unknown nobody knows the weaker.
+  const open = tyre?.findings.some(({ id, verdict }) => id === 'pressure' && verdict === 'unknown');
+  if (!tyre || open || tyre.maxBar === null) return null;
+  const { startBar, minBar, maxBar } = tyre;
+  return { startBar: Number(Math.min(startBar, maxBar).toFixed(1)), minBar, maxBar };
 }
 
 /** What the axle nuts get, the most they may get, and whose word that is. */
@@ -145,6 +163,17 @@ function filing({ fileMm, filedMm }: SlotFitResult): number {
 function benchOrder(order: readonly string[]): string[] {
   const until = order.findIndex((part) => part.startsWith('wheel into') || part.startsWith('washers'));
   return order.slice(0, until < 0 ? order.length : until);
+}
+
+/** The most that one controller may draw of the pack; null while its own figure is not known, or two share the pack. */
+function mostDrawnA(kits: readonly KitFacts[], pack: PackInstead | undefined): number | null {
+  const [own, other] = kits.map(({ controller }) => controller.batteryA);
+  return own === undefined || other !== undefined ? null : least([own, pack?.continuousA]);
+}
+
+function least(values: readonly (number | undefined)[]): number | null {
+  const known = values.filter((value) => value !== undefined);
+  return known.length > 0 ? Math.min(...known) : null;
 }
 
 /** What the steps need to know of the whole job. */
@@ -188,8 +217,9 @@ export function jobFacts(
     folds,
     secondPerson,
     packV: kits[0]?.controller.fullV ?? null,
-    lowCutV: otherPack ? emptyV(otherPack) : null,
-    assistedKmh: kits[0]?.assistedKmh ?? null,
+    lowCutV: otherPack ? lowCutRangeV(otherPack) : kits[0] ? lowCutRangeV(kits[0].controller.fullV) : null,
+    batteryA: mostDrawnA(kits, otherPack),
+    assistedKmh: least([kits[0]?.assistedKmh, bike.law?.assistedKmh]),
     tyreFirst: wheelOrder === 'tyre-first',
     lockedNuts: nuts === 'locked',
     throttleSide,

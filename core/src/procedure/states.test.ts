@@ -32,6 +32,27 @@ describe('where the steps stand', () => {
     expect(stateOf('parcel-look.front', [...events, event('parcel-look.front', 'undone')]).how).toBe('open');
   });
 
+  it('keeps what was read first beside what replaced it, and every problem', () => {
+    const read = (value: number, person: string): JobEvent => {
+      const done = event('axle-tight.front', 'done', person);
+      return { ...done, data: { ...done.data, readings: [{ check: 'nut-left', value }] } } as JobEvent;
+    };
+    const first = read(38, 'Wren');
+    const again = event('axle-tight.front', 'undone');
+    expect(stateOf('axle-tight.front', [first, again, read(38, 'Wren')]).replaced).toEqual([]);
+    const state = stateOf('axle-tight.front', [first, again, read(40, 'Tolly')]);
+    expect(state.readings).toEqual([{ check: 'nut-left', value: 40 }]);
+    expect(state.replaced).toEqual([{ check: 'nut-left', value: 38, person: 'Wren', at: first.at }]);
+    // A figure that is no longer given was given all the same.
+    const silent = stateOf('axle-tight.front', [first, event('axle-tight.front', 'done')]);
+    expect(silent.replaced.map(({ value }) => value)).toEqual([38]);
+    const problem = event('axle-tight.front', 'problem', 'Wren', 'the nut turns on');
+    expect(stateOf('axle-tight.front', [problem, read(40, 'Wren')])).toMatchObject({
+      how: 'done',
+      problems: [{ because: 'the nut turns on', person: 'Wren', at: problem.at }],
+    });
+  });
+
   it('names what a step waits for; a skipped one lets it go on, a problem does not', () => {
     expect(stateOf('parcel-count.front', []).waitsFor).toEqual(['parcel-look.front']);
     expect(stateOf('parcel-count.front', [event('parcel-look.front', 'skipped')]).waitsFor).toEqual([]);

@@ -12,6 +12,10 @@ export interface StepState {
   because: string | null;
   /** What was found or reached at its checks. */
   readings: readonly { check: string; value: number }[];
+  /** Figures that were recorded before and replaced by others, oldest first: they stay on record. */
+  replaced: readonly { check: string; value: number; person: string; at: string }[];
+  /** Every problem that was noted here, put right or not, oldest first. */
+  problems: readonly { because: string | null; person: string; at: string }[];
   /** Somebody else has confirmed it. */
   confirmedBy: string | null;
   /** It asks for a second person who has not confirmed it yet. */
@@ -54,6 +58,8 @@ export function stepStates(steps: readonly Step[], events: readonly JobEvent[]):
   >();
   const confirmed = new Map<string, string>();
   const elsewhere = new Map<string, StepState['elsewhere']>();
+  const said = new Map<string, { person: string; at: string; readings: StepState['readings'] }[]>();
+  const problems = new Map<string, StepState['problems'][number][]>();
   const vouched = vouchedBy(events) !== null;
   const stepOf = new Map(steps.map((step) => [step.id, step]));
   for (const { data, person, at, imported } of eventsOf(events, 'step')) {
@@ -72,6 +78,8 @@ export function stepStates(steps: readonly Step[], events: readonly JobEvent[]):
       continue;
     }
     confirmed.delete(stepId);
+    if (how === 'problem') problems.set(stepId, [...(problems.get(stepId) ?? []), { because, person, at }]);
+    if (how === 'done') said.set(stepId, [...(said.get(stepId) ?? []), { person, at, readings }]);
     if (how === 'undone') last.delete(stepId);
     else last.set(stepId, { how, person, at, because, readings });
   }
@@ -88,6 +96,8 @@ export function stepStates(steps: readonly Step[], events: readonly JobEvent[]):
       at: state?.at ?? null,
       because: state?.because ?? null,
       readings: state?.readings ?? [],
+      replaced: replacedBefore(said.get(step.id) ?? []),
+      problems: problems.get(step.id) ?? [],
       confirmedBy,
       elsewhere: elsewhere.get(step.id) ?? null,
       awaitsSecond: asks && state?.how === 'done' && confirmedBy === null,
@@ -95,6 +105,16 @@ export function stepStates(steps: readonly Step[], events: readonly JobEvent[]):
     });
   }
   return states;
+}
+
+/** What was read before and read otherwise since. */
+function replacedBefore(
+  said: readonly { person: string; at: string; readings: StepState['readings'] }[],
+): StepState['replaced'] {
+  return said.slice(0, -1).flatMap(({ person, at, readings }, index) => {
+    const next = new Map(said[index + 1]!.readings.map(({ check, value }) => [check, value]));
+    return readings.flatMap(({ check, value }) => (next.get(check) === value ? [] : [{ check, value, person, at }]));
+  });
 }
 
 /**

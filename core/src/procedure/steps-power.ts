@@ -1,10 +1,37 @@
-import type { StepContext } from './contract';
-import { confirm, measure, onBike, photo, type StepDefinition } from './define';
+import type { EndJob, JobFacts, StepCheck, StepContext } from './contract';
+import { confirm, measure, onBike, photo, set, type StepDefinition } from './define';
 
 const separate = ({ job }: StepContext) => (job.battery === 'wheel' ? null : '');
 const ownBox = ({ job, end }: StepContext) =>
   job.battery !== 'wheel' && end.topology === 'separate' ? 'because the controller is a box of its own' : null;
 const twoMotors = ({ job }: StepContext) => (job.ends.length > 1 ? 'because two motors share one battery' : null);
+
+/** How far a wheel's circumference may be off the one that follows from its size, as a share: tyres differ [J]. */
+const circumferencePlay = 0.05;
+
+/** What is entered, each with its figure and within what this pack, kit and class allow; by eye where a figure is not known. */
+function settings({ lowCutV, batteryA, assistedKmh }: JobFacts, { circumferenceMm: round }: EndJob): StepCheck[] {
+  const share = (part: number) => Math.round(part * round!);
+  return [
+    round === undefined
+      ? confirm('s-wheel', 'Wheel circumference')
+      : set('s-wheel', 'Wheel circumference', 'mm', {
+          min: share(1 - circumferencePlay),
+          max: share(1 + circumferencePlay),
+          aim: round,
+        }),
+    confirm('s-volts', 'Battery voltage'),
+    lowCutV
+      ? set('s-low', 'Low cut-off', 'V', { ...lowCutV, aim: lowCutV.min })
+      : confirm('s-low', 'Low cut-off as the maker of the pack states it'),
+    batteryA
+      ? set('s-amps', 'Current limit', 'A', { min: null, max: batteryA, aim: batteryA })
+      : confirm('s-amps', 'Current limit: no more than controller and pack are made for'),
+    assistedKmh === null
+      ? confirm('s-speed', 'Assisted speed of the class')
+      : set('s-speed', 'Assisted speed ends at', 'km/h', { min: null, max: assistedKmh, aim: assistedKmh }),
+  ];
+}
 
 /** Battery, controller, wiring and settings. The pack is out in all of them. */
 export const stepsPower: readonly StepDefinition[] = [
@@ -230,10 +257,8 @@ export const stepsPower: readonly StepDefinition[] = [
       after: ['loose-run', 'lock-to-lock', 'bar-turn'],
       typical: 2.5,
       powered: true,
-      checks: [
-        confirm('s-wheel', 'Wheel circumference'),
-        confirm('s-volts', 'Battery voltage and low cut-off'),
-        confirm('s-limit', 'Current limit and assisted speed of the class'),
+      checks: ({ job, end }) => [
+        ...settings(job, end),
         confirm('s-levels', 'Assist levels, sensor and motor magnets, brake sense'),
         confirm('s-out', 'Pack out again'),
       ],
@@ -247,7 +272,7 @@ export const stepsPower: readonly StepDefinition[] = [
     powered: true,
     checks: ({ job }) => [
       confirm('same', 'Read back the same; pack out'),
-      measure('low', 'Low cut-off', job.lowCutV ?? 15, job.packV ?? 80, 'V'),
+      measure('low', 'Low cut-off', job.lowCutV?.min ?? 15, job.lowCutV?.max ?? 80, 'V'),
       photo('settings', 'The settings as read back'),
     ],
   }),

@@ -1,8 +1,11 @@
 import type { StepContext } from './contract';
 import { nutFigure } from './steps-axle';
-import { atEnd, confirm, final, measure, onBike, photo, type StepDefinition } from './define';
+import { atEnd, confirm, final, measure, onBike, photo, set, type StepDefinition } from './define';
 
 const makers = ({ end }: StepContext) => (end.makerSteps.length ? 'because the kit’s maker asks for it' : null);
+
+/** After what the nuts are tightened again: kilometres that settle them, and a month for who rides little [J]. */
+export const nextRetorque = { km: 100, days: 28 };
 
 /** Wheel-up test, ride, re-torque, hand-over. */
 export const stepsTest: readonly StepDefinition[] = [
@@ -214,8 +217,18 @@ export const stepsTest: readonly StepDefinition[] = [
       ],
     },
   ),
-  onBike('hand-over', 'appointment', 'Give the date of the next re-torque', 'First ride done; next after 100 km.', {
-    after: ['explain'],
-    typical: 0.5,
-  }),
+  onBike(
+    'hand-over',
+    'appointment',
+    'Give the date of the next re-torque',
+    'First ride done: everything settles once more.',
+    {
+      after: ['explain'],
+      typical: 0.5,
+      checks: [
+        set('next-km', 'Next re-torque after', 'km', { min: 20, max: 200, aim: nextRetorque.km }),
+        set('next-days', 'At the latest in', 'days', { min: 1, max: 60, aim: nextRetorque.days }),
+      ],
+    },
+  ),
 ];

@@ -1,4 +1,4 @@
-import { atEnd, confirm, final, measure, photo, trial, type StepDefinition } from './define';
+import { atEnd, confirm, final, measure, photo, set, trial, type StepDefinition } from './define';
 import type { StepContext } from './contract';
 import { afterDryFit, becauseBuiltUp } from './steps-dry-fit';
 
@@ -105,7 +105,27 @@ export const stepsWheel: readonly StepDefinition[] = [
     after: ['tyre-low'],
     typical: 1,
     tools: ['Pump with gauge'],
-    checks: [confirm('line-full', 'The line runs even at full pressure')],
+    checks: ({ end: { pressure } }) => [
+      ...(pressure
+        ? [
+            set('full-bar', 'Full pressure', 'bar', {
+              min: pressure.minBar,
+              max: pressure.maxBar,
+              aim: pressure.maxBar,
+            }),
+          ]
+        : []),
+      confirm('line-full', 'The line runs even at full pressure'),
+      ...(pressure
+        ? [
+            set('ride-bar', 'Let down to, for the first ride', 'bar', {
+              min: pressure.minBar,
+              max: pressure.maxBar,
+              aim: pressure.startBar,
+            }),
+          ]
+        : []),
+    ],
     cautions: ['Stay within the lower figure of tyre and rim.'],
   }),
   atEnd(

@@ -44,6 +44,7 @@ export function jobSheet(data: JobData, shop: Shop, address: string, printedAt: 
       ...(job ? job.ends.flatMap((end) => endPart(data, end)) : [{ text: 'No kit is taken for either end yet.' }]),
       ...overridden(data),
       ...stoodIn(data),
+      ...problemsOf(data),
       { text: 'Steps', style: 'part' },
       {
         table: {
@@ -105,6 +106,7 @@ export function stackCard(
       },
       { text: nutLine(end, data.units), bold: true, margin: [0, 8, 0, 0] },
       ...overridden(data),
+      ...problemsOf({ ...data, steps: data.steps.filter(({ how }) => how === 'problem') }),
       { text: note, style: 'small', margin: [0, 8, 0, 0] },
     ],
   });
@@ -262,21 +264,44 @@ function stoodIn({ steps }: JobData): Content[] {
   ];
 }
 
+/** Every problem that was noted at a step, with who noted it; one that is open stands out. */
+export function problemsOf({ steps, timeZone }: Pick<JobData, 'steps' | 'timeZone'>): Content[] {
+  const all = steps.flatMap(({ step, how, problems }) =>
+    problems.map((noted, index) => ({
+      open: how === 'problem' && index === problems.length - 1,
+      title: step.end ? `${step.title} (${step.end})` : step.title,
+      ...noted,
+    })),
+  );
+  if (all.length === 0) return [];
+  return [
+    { text: 'Problems', style: 'part', ...(all.some(({ open }) => open) && { color: '#A22E1C' }) },
+    ...all.map(({ open, title, because, person, at }) => ({
+      text: `${open ? 'Open' : 'Put right'}. ${title}: ${because ?? 'no reason given'}. ${person}, ${paperDate(at, timeZone)}.`,
+      bold: open,
+    })),
+  ];
+}
+
 const stepHead: TableCell[] = ['', 'Step', 'Reached', 'By'].map((text) => ({ text, bold: true }));
 
 function stepRow(
-  { step, how, person, because, confirmedBy, elsewhere, readings }: StepState,
+  { step, how, person, because, confirmedBy, elsewhere, readings, replaced }: StepState,
   units: Units,
 ): TableCell[] {
   const marks = { open: '', done: 'x', skipped: '–', problem: '!', 'stood-in': 'S' } as const;
   const asked = step.checks.flatMap((check) =>
     check.kind === 'torque' ? [`${check.what} ${check.nm} N·m${check.source ? ` (${check.source})` : ''}`] : [],
   );
-  const reached = readings.map(({ check, value }) => {
+  const named = (check: string, value: number) => {
     const known = step.checks.find(({ id }) => id === check);
     const unit = known?.kind === 'torque' ? ' N·m' : known?.kind === 'measure' ? ` ${known.unit}` : '';
-    return `${known && 'what' in known ? known.what : check}: ${value}${unit}`;
-  });
+    return `${known?.what ?? 'Figure'}: ${value}${unit}`;
+  };
+  const reached = [
+    ...readings.map(({ check, value }) => named(check, value)),
+    ...replaced.map((old) => `before: ${named(old.check, old.value)}, ${old.person}`),
+  ];
   return [
     { text: marks[how], bold: true },
     { text: [step.end ? `${step.title} (${step.end})` : step.title, ...(because ? [`: ${because}`] : [])].join('') },

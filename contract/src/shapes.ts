@@ -171,6 +171,8 @@ export interface BikeSummary {
   bike: Bike;
   end: End;
   wheelCode: string | null;
+  /** How that end stands. */
+  verdict: Verdict;
   next: NextAction;
 }
 

@@ -80,7 +80,6 @@ export const frontEnd: readonly (readonly ['answer' | 'read', title: string, val
   ['answer', 'Condition of this end', 'Sound'],
   ['answer', 'Kind of slot', 'Open, flat bottom'],
   ['answer', 'What else lives on the axle', 'Nothing'],
-  ['answer', 'Brake at this end', 'Rim brake'],
   ['read', 'Old rim to left dropout', '37.5'],
   ['read', 'Old rim to right dropout', '37.5'],
   ['read', 'Spacing, front of the dropouts', '100.1'],

@@ -4,7 +4,7 @@ import type { BikeRecord } from '@cricket/contract/shapes';
 import { measurePlan } from '@cricket/core/end-facts';
 import type { End } from '@cricket/core/features';
 import { eventsOf } from '@cricket/core/job-events';
-import type { EndState } from '@cricket/core/next-action';
+import { endVerdict, type EndState } from '@cricket/core/next-action';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import type { KitFacts } from '@cricket/core/kit';
@@ -44,7 +44,7 @@ export function BikeAside({ record, end, states }: BikeAsideProps) {
             bike={record.bike}
             width={width}
             height={250}
-            ends={{ front: verdictAt(states.front), rear: verdictAt(states.rear) }}
+            ends={{ front: endVerdict(states.front), rear: endVerdict(states.rear) }}
             selected={end}
             onPick={pick}
             endNames={words.ends}
@@ -66,14 +66,6 @@ export function BikeAside({ record, end, states }: BikeAsideProps) {
       />
     </View>
   );
-}
-
-/** What a target on the map shows: the worst that is known of that end. */
-function verdictAt({ next, fit }: EndState) {
-  if (next.kind === 'refused') return 'stop';
-  if (next.kind === 'measure' || next.kind === 'choose-wheel' || next.kind === 'take-in') return 'unknown';
-  if (next.kind === 'fit' || next.kind === 'care') return 'goes';
-  return fit?.verdict ?? 'unknown';
 }
 
 interface StationRow {

@@ -1,6 +1,7 @@
 import { isCarbon, openFeatures, type EndFacts } from '@cricket/core/end-facts';
 import { firstLookFeatures, type End } from '@cricket/core/features';
 import { axleAt } from '@cricket/core/model';
+import { endVerdict } from '@cricket/core/next-action';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 
@@ -13,7 +14,7 @@ import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { BikeAside } from './bike-aside';
-import { nextSentence } from './next-words';
+import { nextMark, nextSentence } from './next-words';
 import { nextPath } from './next-path';
 import { ReadingsList } from './readings-list';
 import { useBothEnds } from './use-both-ends';
@@ -70,7 +71,7 @@ export function BikeScreen() {
         </Txt>
         <View className="flex-row gap-2">
           <View className="pt-0.5">
-            <Mark verdict={sentence.verdict} size={28} />
+            <Mark verdict={nextMark(next, endVerdict(states[end]))} size={28} />
           </View>
           <Txt size="title" bold heading={2} className="min-w-0 flex-1">
             {sentence.action}

@@ -2,7 +2,7 @@ import { featureById, features } from '@cricket/core/features';
 import type { NextAction } from '@cricket/core/next-action';
 
 import { figure, inHundred, signed } from './figures';
-import { nextSentence, purchaseWords } from './next-words';
+import { nextMark, nextSentence, purchaseWords } from './next-words';
 import { nextPath } from './next-path';
 
 const finding = {
@@ -27,16 +27,15 @@ const atStand = (waits: 'problem' | 'second-person' | null): NextAction => ({
   waits,
 });
 
-const actions: [NextAction, action: string, verdict: string, path: string][] = [
+const actions: [NextAction, action: string, path: string][] = [
   [
     { kind: 'measure', end: 'front', feature: featureById('slot-width.left.seat')!, open: 3 },
     'Measure the left slot at the seat',
-    'unknown',
     '/bikes/b/front/measure?feature=slot-width.left.seat',
   ],
-  [{ kind: 'refused', end: 'front', other: 'rear' }, 'Front refused: look at the rear end', 'stop', '/bikes/b'],
-  [{ kind: 'take-in', end: 'rear', open: ['load'] }, 'Finish taking it in', 'unknown', '/bikes/b/take-in'],
-  [{ kind: 'choose-wheel', end: 'rear' }, 'Choose a kit', 'unknown', '/bikes/b/rear/match'],
+  [{ kind: 'refused', end: 'front', other: 'rear' }, 'Front refused: look at the rear end', '/bikes/b'],
+  [{ kind: 'take-in', end: 'rear', open: ['load'] }, 'Finish taking it in', '/bikes/b/take-in'],
+  [{ kind: 'choose-wheel', end: 'rear' }, 'Choose a kit', '/bikes/b/rear/match'],
   [
     {
       kind: 'buy',
@@ -46,45 +45,60 @@ const actions: [NextAction, action: string, verdict: string, path: string][] = [
       because: 'x',
     },
     'Get 1 washer 5 mm',
-    'stop',
     '/bikes/b/rear/fit',
   ],
-  [{ kind: 'stopped', end: 'front', wheelCode: 'FW-1', finding }, 'Replace the fork', 'stop', '/bikes/b/front/fit'],
+  [{ kind: 'stopped', end: 'front', wheelCode: 'FW-1', finding }, 'Replace the fork', '/bikes/b/front/fit'],
   [
     { kind: 'accept', end: 'rear', wheelCode: 'RW-2', fileMm: 0.25, twoArms: true, verdict: 'work' },
     'File 0.25 mm, then two arms',
-    'work',
     '/bikes/b/rear/fit',
   ],
   [
     { kind: 'accept', end: 'rear', wheelCode: 'RW-4', fileMm: 0, twoArms: false, verdict: 'goes' },
     'Look at the washers and take a stack',
-    'goes',
     '/bikes/b/rear/fit',
   ],
   [
     { kind: 'fit', end: 'rear', wheelCode: 'RW-3', left: ['a'], right: ['b', 'c'] },
     'Put the washers in as recorded',
-    'goes',
     '/bikes/b/rear/stack',
   ],
   [
     { kind: 'awaited', end: 'rear', wheelCode: 'RW-3', what: 'Kit RW-3', count: 2 },
     'Waiting for Kit RW-3 and 1 more',
-    'unknown',
     '/bikes/b/rear/order',
   ],
-  [atStand(null), 'Look the parcel over', 'goes', '/bikes/b/stand?step=parcel-look.rear'],
-  [atStand('problem'), 'Look the parcel over', 'work', '/bikes/b/stand?step=parcel-look.rear'],
-  [atStand('second-person'), 'Look the parcel over', 'goes', '/bikes/b/stand?step=parcel-look.rear'],
+  [atStand(null), 'Look the parcel over', '/bikes/b/stand?step=parcel-look.rear'],
+  [atStand('problem'), 'Look the parcel over', '/bikes/b/stand?step=parcel-look.rear'],
+  [atStand('second-person'), 'Look the parcel over', '/bikes/b/stand?step=parcel-look.rear'],
 ];
 
 describe('the next action in words', () => {
-  it.each(actions)('%j', (next, action, verdict, path) => {
+  it.each(actions)('%j', (next, action, path) => {
     const sentence = nextSentence(next);
-    expect(sentence).toMatchObject({ action, verdict });
+    expect(sentence).toMatchObject({ action });
     expect(sentence.because).toMatch(/\S/);
     expect(nextPath('b', next)).toBe(path);
+  });
+
+  it('is marked as the end stands, unless something is wrong at the stand', () => {
+    for (const ofEnd of ['goes', 'work', 'unknown', 'stop'] as const) {
+      expect(nextMark(atStand(null), ofEnd)).toBe(ofEnd);
+      expect(nextMark(atStand('problem'), ofEnd)).toBe(ofEnd === 'goes' ? 'work' : ofEnd);
+    }
+  });
+
+  it('says on whose word an end goes', () => {
+    const accept = {
+      kind: 'accept',
+      end: 'rear',
+      wheelCode: 'RW-2',
+      fileMm: 0,
+      twoArms: false,
+      verdict: 'work',
+    } as const;
+    expect(nextSentence({ ...accept, onWordOf: 'Hesper' }).because).toMatch(/on Hesper’s word against a stop/);
+    expect(nextSentence(accept).because).not.toMatch(/word of|’s word/);
   });
 
   it('has an action for every feature', () => {

@@ -1,6 +1,6 @@
 import type { NextAction } from '@cricket/core/next-action';
 import type { Purchase } from '@cricket/core/axle-stack';
-import type { Verdict } from '@cricket/core/verdict';
+import { worstOf, type Verdict } from '@cricket/core/verdict';
 import { format } from 'date-fns/format';
 
 import { featureWords } from '../measure/feature-words';
@@ -13,10 +13,14 @@ export interface NextSentence {
   because: string;
   /** Words on the lime button; null where there is nothing to go on with. */
   button: string | null;
-  verdict: Verdict;
 }
 
-/** The next action of a bike in one sentence, with the reason and the mark beside it. */
+/** The mark beside what comes next: how the end stands, unless something is wrong at the stand. */
+export function nextMark(next: NextAction, ofEnd: Verdict): Verdict {
+  return next.kind === 'stand' && next.waits === 'problem' ? worstOf(['work', ofEnd]) : ofEnd;
+}
+
+/** The next action of a bike in one sentence, with the reason. */
 export function nextSentence(next: NextAction): NextSentence {
   switch (next.kind) {
     case 'measure': {
@@ -27,7 +31,6 @@ export function nextSentence(next: NextAction): NextSentence {
         action: todo,
         because,
         button: next.feature.kind === 'length' ? 'Measure now' : 'Carry on',
-        verdict: 'unknown',
       };
     }
     case 'take-in':
@@ -35,46 +38,42 @@ export function nextSentence(next: NextAction): NextSentence {
         action: 'Finish taking it in',
         because: `Still open: ${next.open.join(', ')}.`,
         button: 'Take in',
-        verdict: 'unknown',
       };
     case 'refused':
       return {
         action: `${next.end === 'front' ? 'Front' : 'Rear'} refused: look at the ${next.other} end`,
         because: 'Carbon takes no motor: clamping and torque crush and split it, at any clearance.',
         button: `Look at the ${next.other} end`,
-        verdict: 'stop',
       };
     case 'choose-wheel':
       return {
         action: 'Choose a kit',
         because: `The ${next.end} end is measured.`,
         button: 'See the kits',
-        verdict: 'unknown',
       };
     case 'buy':
       return {
         action: `Get ${purchaseWords(next.purchase)}`,
         because: next.because,
         button: 'See the fit',
-        verdict: 'stop',
       };
     case 'stopped':
       return {
         action: next.finding.remedies[0]?.replace(/\.$/, '') ?? `${next.wheelCode} does not go`,
         because: next.finding.because,
         button: 'See why',
-        verdict: next.finding.verdict,
       };
     case 'accept': {
       const file = next.fileMm > 0 ? `File ${mm(next.fileMm)}${next.twoArms ? ', then two arms' : ''}` : null;
       return {
         action: file ?? 'Look at the washers and take a stack',
         because:
-          next.verdict === 'goes'
-            ? `The axle of ${next.wheelCode} goes in as it is.`
-            : `${next.wheelCode} goes in after the work named.`,
+          next.onWordOf !== undefined
+            ? `${next.wheelCode} goes in on ${next.onWordOf}’s word against a stop, after the work named.`
+            : next.verdict === 'goes'
+              ? `The axle of ${next.wheelCode} goes in as it is.`
+              : `${next.wheelCode} goes in after the work named.`,
         button: 'See the fit',
-        verdict: next.verdict,
       };
     }
     case 'fit':
@@ -82,14 +81,12 @@ export function nextSentence(next: NextAction): NextSentence {
         action: 'Put the washers in as recorded',
         because: `${next.left.length} left and ${next.right.length} right, for ${next.wheelCode}.`,
         button: 'See the stack',
-        verdict: 'goes',
       };
     case 'awaited':
       return {
         action: next.count === 1 ? `Waiting for ${next.what}` : `Waiting for ${next.what} and ${next.count - 1} more`,
         because: 'It is ordered and not here yet; say so when it has come.',
         button: 'See the order',
-        verdict: 'unknown',
       };
     case 'stand':
       return {
@@ -101,14 +98,12 @@ export function nextSentence(next: NextAction): NextSentence {
               ? `Done; a second person looks at it. Step ${next.at} of ${next.of}.`
               : `Step ${next.at} of ${next.of} at the stand, ${next.wheelCode}.`,
         button: next.done === 0 ? 'Begin at the stand' : 'Go on at the stand',
-        verdict: next.waits === 'problem' ? 'work' : 'goes',
       };
     case 'care':
       return {
         action: 'In care: re-torque on the day agreed',
         because: `${next.wheelCode} was handed over on ${format(new Date(next.since), 'd MMM yyyy')}.`,
         button: 'See the job',
-        verdict: 'goes',
       };
   }
 }

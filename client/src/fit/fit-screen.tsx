@@ -89,7 +89,14 @@ export function FitScreen() {
   // Once everything is read: the reading whose repeat is worth most.
   const again = fit.measureNext.find(({ state: how }) => how === 'again') ?? null;
   const mayTake = stack !== null && (verdict === 'goes' || verdict === 'work');
-  const headline = verdict === 'goes' ? words.goesAsIs : (findings[0]?.remedies[0] ?? findings[0]?.because ?? '');
+  const [worst] = findings;
+  const word = verdict === 'work' ? findings.find(({ overridden }) => overridden) : undefined;
+  const headline =
+    verdict === 'goes'
+      ? words.goesAsIs
+      : word
+        ? words.onWordOf(word.overridden!.person, word.because)
+        : (worst?.remedies[0] ?? worst?.because ?? '');
   const buttons = (
     <View className="flex-row gap-2">
       {choice.count > 1 ? (

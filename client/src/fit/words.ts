@@ -7,6 +7,7 @@ export const words = {
   noWheelWhy: 'The fit needs one to try.',
   chooseWheel: 'Choose a wheel',
   goesAsIs: 'The axle goes in as it is.',
+  onWordOf: (person: string, because: string) => `On ${person}’s word, against a stop: ${because}`,
   firstTime: (chance: string) => `${chance} that it sits right the first time.`,
   views: { whole: 'Whole axle', left: 'Left end', right: 'Right end' },
   drawing: (end: End, code: string) => `Section through the ${end} axle with ${code}, to scale`,

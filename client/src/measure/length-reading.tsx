@@ -163,6 +163,14 @@ export function LengthReading({ measuring, feature, title, strip }: LengthReadin
           <View className="min-h-[48px] px-4 pb-2" aria-live="polite" testID="says">
             <Says judged={judged} typedText={typed.text} measuring={measuring} feature={feature} onTakeMm={takeMm} />
           </View>
+          {feature.id === 'bead-seat' && !statistics && record!.bike.beadSeatMm !== null ? (
+            <Button
+              label={words.asOnBike(record!.bike.beadSeatMm)}
+              onPress={() => keep({ valueMm: record!.bike.beadSeatMm!, typed: null, unit: null })}
+              className="mx-4 mb-2"
+              testID="as-on-bike"
+            />
+          ) : null}
           <Keypad onKey={typed.press} signed={feature.minMm < 0} />
           {feature.id === 'rotor-inboard' && !statistics ? (
             <Pressable

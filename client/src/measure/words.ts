@@ -16,6 +16,7 @@ export const words = {
   mm: 'mm',
   inch: 'inch',
   unit: 'Unit',
+  asOnBike: (mm: number) => `As recorded for the bike: ${mm}`,
   outerFace: 'Only the outer face can be reached',
   typeOrKeys: 'Type, or let the caliper type',
   spread: (mm: string) => `spread ${mm}`,

@@ -45,7 +45,11 @@ describe('the checks of a step', () => {
 
   it('are looked at with one touch elsewhere, but a torque or a figure is always entered', () => {
     expect(mayBeDone({ checks: [confirm], safety: false }, noValues).may).toBe(true);
-    expect(mayBeDone({ checks: [torque], safety: false }, noValues)).toEqual({ may: false, open: [torque], against: [] });
+    expect(mayBeDone({ checks: [torque], safety: false }, noValues)).toEqual({
+      may: false,
+      open: [torque],
+      against: [],
+    });
     const short = mayBeDone({ checks: [gap], safety: false }, figures({ gap: 0.4 }));
     expect(short).toEqual({ may: false, open: [], against: [gap] });
     // The button says which figure it is, not that all is right.

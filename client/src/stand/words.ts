@@ -155,7 +155,8 @@ export const words = {
       'The bike can go to its rider.',
       ...(next ? [`The next re-torque is after ${next.km} km, at the latest on ${next.by}.`] : []),
     ].join(' '),
-  notYet: (count: number) => `${count} steps are skipped or have a problem`,
+  notYet: (count: number) =>
+    count === 1 ? 'One step is skipped or has a problem' : `${count} steps are skipped or have a problem`,
   changeWashers: 'To the fit: drawing, other stacks, working',
   asFitted: {
     title: 'On the axle. Something else is on it? Touch the washer',

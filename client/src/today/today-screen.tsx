@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { nextSentence } from '../bike/next-words';
+import { nextMark, nextSentence } from '../bike/next-words';
 import { nextPath } from '../bike/next-path';
 import { useBikes, useFoundBikes, useShop, useWheels } from '../data/use-bikes';
 import { BikeMap } from '../drawing/bike-map/bike-map';
@@ -132,7 +132,7 @@ function Row({ row, big }: { row: BikeSummary; big?: boolean }) {
     <View className={`px-4 ${big ? 'py-4' : 'py-3'} ${wide && big ? 'flex-row items-center gap-6' : 'gap-3'}`}>
       <ToPage to={bikePath(bike.id)} className="min-w-0 flex-1 flex-row gap-4">
         <View className="items-center gap-1">
-          <BikeMap bike={bike} width={92} height={60} ends={{ front: null, rear: null, [end]: sentence.verdict }} />
+          <BikeMap bike={bike} width={92} height={60} ends={{ front: null, rear: null, [end]: row.verdict }} />
           <Tag text={bike.tag} />
         </View>
         <View className="min-w-0 flex-1 gap-1">
@@ -141,7 +141,7 @@ function Row({ row, big }: { row: BikeSummary; big?: boolean }) {
           </Txt>
           <View className="flex-row gap-2">
             <View className="pt-0.5">
-              <Mark verdict={sentence.verdict} size={26} />
+              <Mark verdict={nextMark(next, row.verdict)} size={26} />
             </View>
             <Txt size={big ? 'title' : 'lead'} bold className="min-w-0 flex-1">
               {sentence.action}

@@ -12,7 +12,7 @@ import { jobState } from '@cricket/core/job';
 import { openFeatures } from '@cricket/core/end-facts';
 import type { End } from '@cricket/core/features';
 import { firstLook, type FirstLook } from '@cricket/core/first-look';
-import { endState, type BikeRecord as CoreRecord, type Workshop } from '@cricket/core/next-action';
+import { endState, endVerdict, type BikeRecord as CoreRecord, type Workshop } from '@cricket/core/next-action';
 import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
 import { expose } from 'comlink';
 
@@ -29,7 +29,7 @@ const fitWorker = {
   /** A bike's row for the list: for what has not reached the server yet. */
   summarise(record: BikeRecord, workshop: Workshop): BikeSummary {
     const { end, state, next } = jobState(coreRecord(record), workshop);
-    return { bike: record.bike, end, wheelCode: state.wheel?.code ?? null, next };
+    return { bike: record.bike, end, wheelCode: state.wheel?.code ?? null, verdict: endVerdict(state), next };
   },
 
   /** Both ends together, on one battery; null until each has a kit. */

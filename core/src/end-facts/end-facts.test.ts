@@ -65,6 +65,39 @@ describe('what the readings say together', () => {
   });
 });
 
+describe('a brake that take-in was told', () => {
+  const told = (is: unknown, takenAt: string, more: Partial<Reading> = {}): Reading => ({
+    id: takenAt,
+    place: 'bike',
+    feature: 'brakes.front',
+    valueMm: null,
+    word: null,
+    parts: null,
+    told: { is },
+    instrument: 'eye',
+    takenAt,
+    withdrawnAt: null,
+    ...more,
+  });
+  const brakeOf = (...readings: Reading[]) => facts(readings).brake;
+
+  it('is not asked again at the end; the latest word holds, and what is looked at there goes before it', () => {
+    expect(brakeOf(told({ kind: 'rotor' }, '1'))).toBe('disc');
+    expect(openIds([told({ kind: 'rim' }, '1')])).not.toContain('brake');
+    expect(openIds([])).toContain('brake');
+    expect(brakeOf(told({ kind: 'rim' }, '2'), told({ kind: 'rotor' }, '1'))).toBe('rim');
+    const seen = frontReadings().find(({ feature }) => feature === 'brake')!;
+    expect(brakeOf(told({ kind: 'rotor' }, '9'), { ...seen, word: 'rim' })).toBe('rim');
+  });
+
+  it('is not known where it goes with the old hub, was taken back, withdrawn, or told of the other end', () => {
+    for (const kind of ['drum', 'coaster']) expect(brakeOf(told({ kind }, '1'))).toBeNull();
+    expect(brakeOf(told(null, '2'), told({ kind: 'rim' }, '1'))).toBeNull();
+    expect(brakeOf(told({ kind: 'rim' }, '1', { withdrawnAt: '3' }))).toBeNull();
+    expect(brakeOf(told({ kind: 'rim' }, '1', { feature: 'brakes.rear' }))).toBeNull();
+  });
+});
+
 describe('the plan', () => {
   it('starts with the material and ends with nothing open', () => {
     expect(openIds([])[0]).toBe('material');

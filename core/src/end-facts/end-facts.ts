@@ -97,7 +97,25 @@ export function endFacts(end: End, readings: readonly Reading[]): EndFacts {
     } else if (last.word !== null) words.set(feature, last.word);
     else if (last.parts !== null) parts.set(feature, last.parts);
   }
+  const brake = words.get('brake') ?? toldBrake(end, readings);
+  if (brake) words.set('brake', brake);
   return together(end, { lengths, words, parts }, { left: filedMm(valid, 'left'), right: filedMm(valid, 'right') });
+}
+
+/** Brakes that take-in names as the stand does. One in the old hub goes with it: what is there then is looked at at the end. */
+const brakeNames: Readonly<Record<string, string>> = { rim: 'rim', rotor: 'disc', none: 'none' };
+
+/** The brake of this end as take-in was told, so that it is asked once. */
+function toldBrake(end: End, readings: readonly Reading[]): string | null {
+  const said = readings.filter(
+    ({ place, feature, told, withdrawnAt }) => place === 'bike' && feature === `brakes.${end}` && told && !withdrawnAt,
+  );
+  const last = said.reduce<Reading | null>(
+    (known, next) => (known && known.takenAt > next.takenAt ? known : next),
+    null,
+  );
+  const is = last?.told?.is as { kind?: string } | null | undefined;
+  return (is?.kind && brakeNames[is.kind]) ?? null;
 }
 
 /** The same end as if nothing had been read of some features. */

@@ -70,8 +70,18 @@ function aluminium({ material, bladeMaterial }: EndFacts): boolean {
   return [material, bladeMaterial].some((metal) => metal === 'forged-aluminium' || metal === 'cast-aluminium');
 }
 
+/** A sentence of one side names it: both sides say the same, on paper and in a headline. */
+function onSide(side: Side, because: string): string {
+  if (new RegExp(String.raw`\b${side}\b`, 'i').test(because)) return because;
+  return `On the ${side}, ${because.charAt(0).toLowerCase()}${because.slice(1)}`;
+}
+
 function sided(side: Side, findings: readonly Finding[]): Finding[] {
-  return findings.map((finding) => ({ ...finding, id: `${finding.id}.${side}` }));
+  return findings.map((finding) => ({
+    ...finding,
+    id: `${finding.id}.${side}`,
+    because: onSide(side, finding.because),
+  }));
 }
 
 function openFindings(open: readonly Feature[], facts: EndFacts): Finding[] {

@@ -13,6 +13,7 @@ import { lengthOf } from './readings';
 import { nutPlan } from './torque';
 import { massAfterKg } from './tyre';
 import { wheelRadiusM } from '../wheel-radius';
+import { counted } from '../units';
 
 export function takeInFindings(input: FitInput): Finding[] {
   const open = openAtTakeIn(input.bike, input.facts.end);
@@ -219,9 +220,12 @@ export function kitFindings({ wheel }: FitInput): Finding[] {
 function patternFindings(code: string, { unmeasured = [] }: KitFacts): Finding[] {
   if (unmeasured.length === 0) return [];
   return [
-    told('kit-pattern', 'unknown', `${unmeasured.length} figures of ${code} are a pattern’s, not measured.`, [
-      'Measure them on the wheel: its page asks for one after the other.',
-    ]),
+    told(
+      'kit-pattern',
+      'unknown',
+      `${counted(unmeasured.length, 'figure')} of ${code} ${unmeasured.length === 1 ? 'is' : 'are'} a pattern’s, not measured.`,
+      ['Measure them on the wheel: its page asks for one after the other.'],
+    ),
   ];
 }
 

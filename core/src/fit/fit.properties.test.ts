@@ -12,6 +12,31 @@ const wished = /^climb-torque:/;
 /** Without an arm, or before anybody knows where one goes, the washers are chosen with more thread: a choice, not a judgement. */
 const chosenAnew = /^(pinch|spread|rim-offset|rotor-error|sprocket-moved):/;
 
+describe('the words of a fit', () => {
+  it('name the side, say no sentence twice, and hold nothing raw', () => {
+    let sided = 0;
+    fc.assert(
+      fc.property(drawnFit, (input) => {
+        const { findings } = fit(input);
+        const amiss = findings.filter(({ verdict }) => verdict !== 'goes');
+        for (const { id, because, remedies } of amiss) {
+          const side = /\.(left|right)$/.exec(id)?.[1];
+          sided += Number(side !== undefined);
+          if (side) expect([id, because]).toEqual([id, expect.stringMatching(new RegExp(side, 'i'))]);
+          expect(remedies).not.toContain(because);
+          expect([because, ...remedies].join(' ')).not.toMatch(
+            /\[J\]|undefined|NaN|null|\b1 (figure|sprocket|click)s\b/,
+          );
+        }
+        const said = amiss.map(({ because }) => because);
+        expect(said.filter((because, at) => said.indexOf(because) < at)).toEqual([]);
+      }),
+      { numRuns: runs, seed: 14 },
+    );
+    expect(sided).toBeGreaterThan(runs / 3);
+  });
+});
+
 describe('a fit over drawn bikes, kits and stores', () => {
   it('knowing less never helps: no reading, kit figure or answer makes a finding better by being left out', () => {
     const judged = { goes: 0, work: 0, unknown: 0, stop: 0 };

@@ -262,7 +262,7 @@ function report(
     tools.reduce((sum, { cost }) => sum + cost, 0),
   );
   const judged = [...findings, ...budgetFinding(input, sums.cost)];
-  const all = worstFirst(withOverrides(judged, input.overrides)) as FitFinding[];
+  const all = toldOnce(worstFirst(withOverrides(judged, input.overrides)) as FitFinding[]);
   return {
     ...axle,
     verdict: worstOf(all.map(({ verdict }) => verdict)),
@@ -286,6 +286,15 @@ function report(
       : planTime([{ input, fitted: { ...parts, wheel, adapter, torqueInput: torqueData, findings: all } }])),
     measureNext: carbon ? [] : nextReadings(input, axle),
   };
+}
+
+/** Two judges may say the same sentence of one thing, such as its maker's word: it is said once. */
+function toldOnce(findings: readonly FitFinding[]): FitFinding[] {
+  const said = new Set<string>();
+  return findings.filter(({ verdict, because }) => {
+    const sentence = `${verdict} ${because}`;
+    return !said.has(sentence) && said.add(sentence);
+  });
 }
 
 /** Money is judged last: what a fit costs follows from what every other judge says. */

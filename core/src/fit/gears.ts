@@ -6,6 +6,7 @@ import { clusterAfter } from './cluster';
 import type { EndFit } from '../end-fit';
 import type { FitInput } from './contract';
 import { lengthOf } from './readings';
+import { counted } from '../units';
 
 /** Shifter and sprockets with this wheel; null at the front, without gears, or until they are recorded. */
 export function gearsWith({ facts, wheel, limits }: FitInput, fit: EndFit): GearIndexResult | null {
@@ -41,13 +42,13 @@ export function clusterFindings({ facts, wheel }: FitInput): Finding[] {
       told(
         'cluster-new',
         'goes',
-        `The kit brings its own ${after.sprockets} sprockets; the ${own} stays on the old wheel.`,
+        `The kit brings its own ${counted(after.sprockets, 'sprocket')}; the ${own} stays on the old wheel.`,
       ),
     ];
   }
   return [
     told('cluster-new', 'work', `The bike’s ${own} does not go onto this hub.`, [
-      `Get a ${after.kind} with ${after.sprockets} sprockets.`,
+      `Get a ${after.kind} with ${counted(after.sprockets, 'sprocket')}.`,
     ]),
   ];
 }

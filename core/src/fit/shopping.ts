@@ -4,6 +4,7 @@ import type { FitInput, FitReport, LeftOver, ShoppingLine } from './contract';
 import { deliveredIds } from '../parts';
 import { clusterAfter } from './cluster';
 import type { TyreChoice } from './tyre';
+import { counted } from '../units';
 
 /** How a kind of part is called in the workshop's limits. */
 const limitNames = {
@@ -91,7 +92,12 @@ export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice |
   const sprockets = report.findings.find(({ id, verdict }) => id === 'cluster-new' && verdict === 'work');
   if (sprockets) {
     const { kind, sprockets: many } = clusterAfter(input.facts, wheel)!;
-    need('cluster', `${kind === 'freewheel' ? 'Freewheel' : 'Cassette'} with ${many} sprockets`, 1, sprockets.because);
+    need(
+      'cluster',
+      `${kind === 'freewheel' ? 'Freewheel' : 'Cassette'} with ${counted(many, 'sprocket')}`,
+      1,
+      sprockets.because,
+    );
   }
   for (const { part, use, by } of input.bike.job?.parts ?? []) {
     if (use === 'replaced' && by) need('other', by, 1, `In place of ${part}.`);

@@ -3,6 +3,7 @@ import { InputError, readInput } from '../input';
 import { withLimits, type Limits } from '../limits';
 import { dust, finding, graded, notMeasured, told, worstFirst, worstOf, type Finding } from '../verdict';
 import { GearIndexInput, type GearIndexResult } from './contract';
+import { counted } from '../units';
 
 /** Distance from sprocket to sprocket, and from click to click at the derailleur, by speeds, in mm. */
 const pitchMm: Record<number, number> = {
@@ -108,7 +109,7 @@ function indexRules(
   const because =
     maxErrorMm < 0.005
       ? 'Clicks and sprockets stand the same distance apart.'
-      : `${shifterSpeeds} clicks on ${sprockets} sprockets: off by up to ${inMm(maxErrorMm)} at the best cable setting.`;
+      : `${counted(shifterSpeeds, 'click')} on ${counted(sprockets, 'sprocket')}: off by up to ${inMm(maxErrorMm)} at the best cable setting.`;
   const index = finding(
     'index',
     verdict,
@@ -117,7 +118,7 @@ function indexRules(
     {
       goes: [],
       work: ['Set the cable on the middle sprocket; the outer ones shift less cleanly.'],
-      stop: [`Get ${sprockets} clicks to match, or a friction shifter.`],
+      stop: [`Get ${counted(sprockets, 'click')} to match, or a friction shifter.`],
     }[verdict],
   );
   if (clicksLeft === 0) return [index];
@@ -127,14 +128,14 @@ function indexRules(
       ? finding(
           'clicks',
           'work',
-          `${sprockets} sprockets leave ${clicksLeft} of ${shifterSpeeds} clicks without one.`,
+          `${counted(sprockets, 'sprocket')} ${sprockets === 1 ? 'leaves' : 'leave'} ${clicksLeft} of ${counted(shifterSpeeds, 'click')} without one.`,
           { measured: clicksLeft, limit: 0, margin: -clicksLeft, unit: '' },
           ['Set both derailleur limits so that the chain cannot go past the sprockets.'],
         )
       : finding(
           'clicks',
           'work',
-          `${sprockets} sprockets are ${-clicksLeft} more than the shifter has clicks.`,
+          `${counted(sprockets, 'sprocket')} are ${-clicksLeft} more than the shifter has clicks.`,
           { measured: clicksLeft, limit: 0, margin: clicksLeft, unit: '' },
           ['Set the limits so that the sprockets without a click are never reached, or change the shifter.'],
         ),

@@ -2,6 +2,7 @@ export { isHandOver } from './handed-over';
 export {
   deliveredParts,
   endState,
+  endVerdict,
   type AcceptedStack,
   type BikeRecord,
   type EndState,

@@ -12,7 +12,7 @@ import type { LoggedMinutes, SecondLooks } from '../procedure';
 import { overridesOf } from '../overrides';
 import type { LoosePart, StoreItem, Wheel } from '../parts';
 import { storesFor, type TakenParts } from '../stock';
-import type { Finding } from '../verdict';
+import type { Finding, Verdict } from '../verdict';
 import { handedOverAt } from './handed-over';
 
 /** An accepted stack as far as the next action depends on it. */
@@ -59,7 +59,16 @@ export type NextAction =
   | { kind: 'choose-wheel'; end: End }
   | { kind: 'buy'; end: End; wheelCode: string; purchase: Purchase[]; because: string }
   | { kind: 'stopped'; end: End; wheelCode: string; finding: Finding }
-  | { kind: 'accept'; end: End; wheelCode: string; fileMm: number; twoArms: boolean; verdict: 'goes' | 'work' }
+  | {
+      kind: 'accept';
+      end: End;
+      wheelCode: string;
+      fileMm: number;
+      twoArms: boolean;
+      verdict: 'goes' | 'work';
+      /** On whose word it goes against a `stop`; left out where nothing is overridden. */
+      onWordOf?: string;
+    }
   | { kind: 'fit'; end: End; wheelCode: string; left: string[]; right: string[] }
   /** Ordered, and not here yet. */
   | { kind: 'awaited'; end: End; wheelCode: string; what: string; count: number }
@@ -167,7 +176,13 @@ function nextAt(
   if (accepted) return { kind: 'fit', end, wheelCode, left: accepted.left, right: accepted.right };
   const fileMm = Math.max(fit.slots.left.fileMm ?? 0, fit.slots.right.fileMm ?? 0);
   const verdict = fit.verdict === 'goes' ? 'goes' : 'work';
-  return { kind: 'accept', end, wheelCode, fileMm, twoArms: fit.twoArms, verdict };
+  const word = fit.findings.find(({ overridden }) => overridden)?.overridden?.person;
+  return { kind: 'accept', end, wheelCode, fileMm, twoArms: fit.twoArms, verdict, ...(word && { onWordOf: word }) };
+}
+
+/** How an end stands, in one word for every page: what its fit says; `unknown` while there is none. */
+export function endVerdict({ next, fit }: Pick<EndState, 'next' | 'fit'>): Verdict {
+  return next.kind === 'refused' ? 'stop' : (fit?.verdict ?? 'unknown');
 }
 
 /** What came with the kit, where it was recorded on arrival; null where nobody has. */

@@ -1,4 +1,5 @@
 export { isCurrency, moneyText } from './currency';
+export { counted } from './counted';
 export { hoursText } from './hours';
 export {
   decimalMarks,

@@ -1,8 +1,29 @@
 import fc from 'fast-check';
 
-import { defaultUnits, inUnits, shownIn, toSi, unitName, type Units } from './index';
+import { counted, defaultUnits, hoursText, inUnits, moneyText, shownIn, toSi, unitName, type Units } from './index';
 
 const imperial: Units = { length: 'inch', torque: 'lbf·ft', speed: 'mph', mass: 'lb', pressure: 'psi' };
+
+describe('money, hours and things in their number', () => {
+  it.each([
+    [0, null, '0'],
+    [1250, null, '1\u00a0250'],
+    [1234567.5, null, '1\u00a0234\u00a0567.50'],
+    [12, 'EUR', '€12'],
+    [1669, 'EUR', '€1\u00a0669'],
+  ])('%p in %p', (amount, currency, text) => expect(moneyText(amount, currency)).toBe(text));
+
+  it.each([
+    [0, '0 min'],
+    [59.4, '59 min'],
+    [59.6, '1 h'],
+    [61, '1 h 01'],
+    [250, '4 h 10'],
+  ])('%p minutes', (minutes, text) => expect(hoursText(minutes)).toBe(text));
+
+  it('one is one', () =>
+    expect([0, 1, 2].map((many) => counted(many, 'click'))).toEqual(['0 clicks', '1 click', '2 clicks']));
+});
 
 describe('figures in sentences', () => {
   it.each([

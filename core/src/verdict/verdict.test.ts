@@ -23,6 +23,20 @@ describe('verdicts', () => {
     expect(worstOf([])).toBe('unknown');
   });
 
+  it('puts the worse side of one rule first', () => {
+    const at = (id: string, verdict: Verdict, margin: number | null) => ({ ...finding(id, verdict), margin });
+    const order = (...items: Finding[]) => worstFirst(items).map(({ id }) => id);
+    const between = at('plate', 'work', 1);
+    expect(order(at('slot.left', 'work', -0.1), between, at('slot.right', 'work', -0.3))).toEqual([
+      'slot.right',
+      'plate',
+      'slot.left',
+    ]);
+    expect(order(at('slot.left', 'work', -0.3), at('slot.right', 'work', -0.1))).toEqual(['slot.left', 'slot.right']);
+    expect(order(at('slot.left', 'stop', 1), at('slot.right', 'work', -3))).toEqual(['slot.left', 'slot.right']);
+    expect(order(at('slot.left', 'work', null), at('slot.right', 'work', -3))).toEqual(['slot.right', 'slot.left']);
+  });
+
   it('sorts findings worst first and leaves equals in their order', () => {
     const mixed = [
       finding('a', 'goes'),

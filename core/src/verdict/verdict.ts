@@ -24,10 +24,20 @@ export interface Finding {
 const severity: Record<Verdict, number> = { stop: 0, unknown: 1, work: 2, goes: 3 };
 
 /**
- * Sorts findings worst first (`stop`, `unknown`, `work`, `goes`); equal ones keep their order.
+ * Sorts findings worst first (`stop`, `unknown`, `work`, `goes`); equal ones keep their order, but of one rule at both sides the
+ * side that is further off comes first: headlines take the first.
  */
 export function worstFirst(findings: readonly Finding[]): Finding[] {
-  return [...findings].sort((a, b) => severity[a.verdict] - severity[b.verdict]);
+  const sorted = [...findings].sort((a, b) => severity[a.verdict] - severity[b.verdict]);
+  for (const [at, one] of sorted.entries()) {
+    if (!one.id.endsWith('.left') || one.verdict === 'goes') continue;
+    const other = sorted.findIndex(
+      ({ id, verdict }) => id === one.id.replace(/left$/, 'right') && verdict === one.verdict,
+    );
+    const worse = other > at && (sorted[other]!.margin ?? Infinity) < (one.margin ?? Infinity);
+    if (worse) [sorted[at], sorted[other]] = [sorted[other]!, one];
+  }
+  return sorted;
 }
 
 /**

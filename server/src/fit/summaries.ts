@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto';
 import { coreRecord } from '@cricket/contract/core-record';
 import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
 import { jobState, type JobRecord } from '@cricket/core/job';
-import type { Workshop } from '@cricket/core/next-action';
+import { endVerdict, type Workshop } from '@cricket/core/next-action';
 
 import { Latest } from '../kept/latest';
 
@@ -53,7 +53,7 @@ function addedAndWithdrawn(rows: readonly { withdrawnAt?: string | null | undefi
 
 function summarise(record: BikeRecord, workshop: Workshop): BikeSummary {
   const { end, state, next } = jobState(coreRecord(record), workshop);
-  return { bike: record.bike, end, wheelCode: state.wheel?.code ?? null, next };
+  return { bike: record.bike, end, wheelCode: state.wheel?.code ?? null, verdict: endVerdict(state), next };
 }
 
 /** What the fit depends on, as if nothing had been accepted yet. */

@@ -77,3 +77,46 @@ test('a phone whose clock is a day off orders its entries like everybody else', 
     })
     .toBe(true);
 });
+
+test('the phone changes hands at the stand in two taps and a PIN, without network for who has proved it here before', async ({
+  page,
+  shop,
+}) => {
+  const taker = async (name: string, pin: string) => {
+    await page.getByTestId('hand-over').click();
+    await page.getByRole('radiogroup', { name: 'Hand the phone over' }).getByRole('radio', { name }).click();
+    // The cursor is in the PIN already.
+    await page.keyboard.type(pin);
+    await page.keyboard.press('Enter');
+  };
+  const here = (name: string) => expect(page.getByTestId('hand-over')).toHaveText(name);
+  await page.goto(`${shop.url}/bikes/00000003-0000-4000-8000-000000000003/stand`);
+  await here('Wren');
+  await taker('Tolly', '4630');
+  await here('Tolly');
+  await taker('Wren', '4620');
+  await here('Wren');
+  await shop.stop();
+  // Tolly has proved it here; Hesper has not, and a wrong PIN proves nothing.
+  await taker('Hesper', '4610');
+  await expect(page.getByRole('alert')).toContainText('Hesper has not proved to be themselves');
+  await page.getByTestId('hand-over').click();
+  await taker('Tolly', '4631');
+  await expect(page.getByRole('alert')).toContainText('Tolly has not proved');
+  await page.keyboard.type('4630');
+  await page.keyboard.press('Enter');
+  await here('Tolly');
+  const title = await page.getByTestId('step-title').innerText();
+  await page.getByTestId('step-done').click();
+  await expect(page.getByTestId('step-title')).not.toHaveText(title);
+  await expect(page.getByTestId('sync-strip')).toContainText('1 entry waits here');
+  await shop.start();
+  const by = () =>
+    shop.query<{ name: string }>(
+      `SELECT name FROM job_event JOIN person ON person.id = person_id WHERE data->>'how' = 'done' ORDER BY at DESC LIMIT 1`,
+    );
+  await expect.poll(by, { timeout: 60_000 }).toEqual([{ name: 'Tolly' }]);
+  // The server knows by now who has the phone: what it tells is the same.
+  await page.reload();
+  await here('Tolly');
+});

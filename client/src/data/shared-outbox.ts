@@ -45,8 +45,8 @@ const wholeRecord = new Set<WriteAbout['kind']>([
 function keep(write: PendingWrite, answer: unknown): void {
   const { about } = write;
   noteStored(write.writeId);
-  // What is on hand and what is allowed decide what comes next for every bike.
-  const names = [nameOf(about), keys.bikes];
+  // A job brings its kits along. What is on hand and what is allowed decide what comes next for every bike.
+  const names = [nameOf(about), keys.bikes, ...(about.kind === 'job-in' ? [keys.wheels] : [])];
   for (const name of names) changed.set(name.join(' '), name);
   // An older answer would put back what was before. The first one is let in: better that than nothing until the last is sent.
   for (const queryKey of names) void queryClient.cancelQueries({ queryKey, predicate: isKnown });

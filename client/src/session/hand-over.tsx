@@ -4,24 +4,39 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { ask, read } from '../data/api';
+import { ask, read, RefusedError } from '../data/api';
 import { keys } from '../data/queries';
 import { Button } from '../ui/button';
 import { Segments } from '../ui/segments';
 import { TextLine } from '../ui/text-line';
 import { Txt } from '../ui/txt';
 import { problemWords } from './problem-words';
-import { takeOver, useMe } from './use-session';
+import { nothingToTell, tellLater } from './pin-later';
+import { provesAgain, rememberProof } from './proved-here';
+import { takeOver, useMe, useSession } from './use-session';
 import { words } from './words';
+
+/** The server is away, and nobody here knows whether it is them. */
+class NotProved extends Error {
+  override readonly name = 'NotProved';
+}
 
 /** The people of the shop. */
 export function usePeople() {
   return useQuery({ queryKey: keys.people, queryFn: ({ signal }) => read<Person[]>(routes.people, signal) });
 }
 
-/** Another person takes the phone: name, PIN, done. */
-export function HandOver({ title = words.handOver, to = roles }: { title?: string; to?: readonly Role[] }) {
+export interface HandOverProps {
+  title?: string;
+  to?: readonly Role[];
+  /** Somebody else has the phone now. */
+  onTaken?: () => void;
+}
+
+/** Another person takes the phone: name, PIN, done. Without network those may who have proved to be themselves here before. */
+export function HandOver({ title = words.handOver, to = roles, onTaken }: HandOverProps) {
   const me = useMe();
+  const session = useSession();
   const people = usePeople();
   const [picked, setPicked] = useState<string | undefined>();
   const [pin, setPin] = useState('');
@@ -34,12 +49,28 @@ export function HandOver({ title = words.handOver, to = roles }: { title?: strin
     if (!chosen) return;
     setPin('');
     try {
-      takeOver(await ask<SessionInfo>('POST', routes.pinSwitch, { personId: chosen.id, pin }));
+      takeOver(await taken(chosen, pin));
       setProblem([]);
       setPicked(undefined);
+      onTaken?.();
     } catch (error) {
       // After a slip the same person tries again.
-      setProblem(problemWords(error));
+      setProblem(error instanceof NotProved ? [words.notProved(chosen.name)] : problemWords(error));
+    }
+  };
+  /** By the server where it answers; else by what was proved at this phone before. */
+  const taken = async ({ id, name, role }: Person, typed: string): Promise<SessionInfo> => {
+    try {
+      const info = await ask<SessionInfo>('POST', routes.pinSwitch, { personId: id, pin: typed });
+      nothingToTell();
+      void rememberProof({ id, name, role }, typed);
+      return info;
+    } catch (error) {
+      if (error instanceof RefusedError || !session.data) throw error;
+      const person = await provesAgain(id, typed);
+      if (!person) throw new NotProved(name);
+      tellLater(id, typed);
+      return { ...session.data, person: { ...session.data.person, ...person } as SessionInfo['person'] };
     }
   };
   return (
@@ -64,6 +95,7 @@ export function HandOver({ title = words.handOver, to = roles }: { title?: strin
               digits
               maxLength={8}
               autoComplete="off"
+              autoFocus
               testID="pin"
             />
           </View>

@@ -6,6 +6,7 @@ import { ask, onSignedOut, read } from '../data/api';
 import { keys, queryClient } from '../data/queries';
 import { everything, readAnew } from '../data/read-anew';
 import { outbox } from '../data/shared-outbox';
+import { toldNow } from './pin-later';
 
 // Asked anew rather than believed: the answer may be older than a sign-in that has just happened.
 onSignedOut(() => readAnew(queryClient, [keys.session]));
@@ -15,6 +16,8 @@ export function useSession() {
   return useQuery({
     queryKey: keys.session,
     queryFn: async ({ signal }) => {
+      const told = await toldNow();
+      if (told) return told;
       const info = await read<SessionInfo>(routes.session, signal);
       if (info.demo && !info.person) return ask<SessionInfo>('POST', routes.demoSession, { role: 'installer' });
       return info;

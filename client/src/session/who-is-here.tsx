@@ -11,7 +11,9 @@ import { Segments } from '../ui/segments';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { HandOver } from './hand-over';
+import { nothingToTell } from './pin-later';
 import { problemWords } from './problem-words';
+import { forgetProofs } from './proved-here';
 import { OwnSecretsForm } from './own-secrets-form';
 import { takeOver, useMay, useSession } from './use-session';
 import { words } from './words';
@@ -33,6 +35,8 @@ export function WhoIsHere() {
         // Who is here stays: the door listens to it.
         queryClient.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== keys.session[0] });
         await persister.removeClient();
+        forgetProofs();
+        nothingToTell();
       }
       takeOver(info);
     } catch (error) {

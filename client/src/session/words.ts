@@ -25,6 +25,8 @@ export const words = {
   handOver: 'Hand the phone over',
   pin: (name: string) => `PIN of ${name}`,
   take: 'Take over',
+  notProved: (name: string) =>
+    `The server does not answer, and ${name} has not proved to be themselves at this phone in the last hours with this PIN.`,
   noPins: 'Nobody else has a PIN yet. The owner sets one on the People page.',
   leave: 'Sign out here',
   leaveAll: 'Sign out on every phone',

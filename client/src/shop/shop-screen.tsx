@@ -18,6 +18,7 @@ import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
+import { entryLine } from './entry-line';
 import { words } from './words';
 
 /** Who is here, how the page looks, and what is on its way to the server. */
@@ -112,7 +113,7 @@ function Entry({ write }: { write: PendingWrite }) {
     <View className="gap-1 border-b border-rule py-2">
       <Txt bold>{`${words.kinds[about.kind]} · ${write.person} · ${format(new Date(madeAt), 'd MMM HH:mm')}`}</Txt>
       <Txt size="label" tone="soft">
-        {summary(body)}
+        {entryLine(body)}
       </Txt>
       {refused ? (
         <>
@@ -120,8 +121,8 @@ function Entry({ write }: { write: PendingWrite }) {
           {refused.errors.map(({ path, messages }) => (
             <Txt key={path}>{`${path}: ${messages.join(', ')}`}</Txt>
           ))}
-          {refused.current ? <Txt>{`${words.theirs}: ${summary(refused.current)}`}</Txt> : null}
-          {refused.yours ? <Txt>{`${words.yours}: ${summary(refused.yours)}`}</Txt> : null}
+          {refused.current ? <Txt>{`${words.theirs}: ${entryLine(refused.current)}`}</Txt> : null}
+          {refused.yours ? <Txt>{`${words.yours}: ${entryLine(refused.yours)}`}</Txt> : null}
           <View className="flex-row gap-2">
             <Button label={words.sendAgain} onPress={() => void outbox.sendAgain(write.seq)} />
             <Button label={words.discard} onPress={() => void outbox.discard(write.seq)} />
@@ -189,12 +190,4 @@ function asObject(text: string): object | null {
   } catch {
     return null;
   }
-}
-
-/** The plain fields of a write in one line. */
-function summary(body: unknown): string {
-  return Object.entries(body as object)
-    .filter(([, value]) => typeof value === 'string' || typeof value === 'number')
-    .map(([name, value]) => `${name} ${value}`)
-    .join(' · ');
 }

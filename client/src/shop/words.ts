@@ -31,6 +31,8 @@ export const words = {
   tryNow: 'Try now',
   theirs: 'Stored now',
   yours: 'Yours',
+  /** Fields of an entry whose name says too little by itself. */
+  fields: { place: 'at', feature: 'of', about: 'of', valueMm: 'mm' } as Readonly<Record<string, string>>,
   kinds: {
     'bike-in': 'Bike in',
     'bike-changed': 'Bike changed',

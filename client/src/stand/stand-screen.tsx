@@ -5,6 +5,8 @@ import { Pressable, View } from 'react-native';
 import { routes } from '@cricket/contract/routes';
 import { isEnded, jobTime, stepInHand } from '@cricket/core/procedure';
 
+import { HandOver } from '../session/hand-over';
+import { useMe } from '../session/use-session';
 import { changeSettings, useSettings } from '../settings/settings';
 import { FileLink } from '../ui/file-link';
 import { Segments } from '../ui/segments';
@@ -36,7 +38,9 @@ export function StandScreen() {
   const stand = useStand(bikeId);
   const waits = useWaits(bikeId);
   const [all, setAll] = useState(false);
-  useEscape(all ? () => setAll(false) : null);
+  const [handing, setHanding] = useState(false);
+  const me = useMe();
+  useEscape(handing ? () => setHanding(false) : all ? () => setAll(false) : null);
   // The step at which the page stands: what another phone ends meanwhile does not move it away under the thumb.
   const [stays, setStays] = useState<string | null>(null);
   const { plan } = useSettings();
@@ -82,6 +86,18 @@ export function StandScreen() {
         </Txt>
         <Pressable
           role="button"
+          aria-expanded={handing}
+          aria-label={words.handOver(me.name)}
+          onPress={() => setHanding(!handing)}
+          className="min-h-[48px] justify-center px-2"
+          testID="hand-over"
+        >
+          <Txt bold className="underline">
+            {me.name}
+          </Txt>
+        </Pressable>
+        <Pressable
+          role="button"
           onPress={() => setAll(!all)}
           className="min-h-[48px] justify-center"
           testID="all-steps"
@@ -89,6 +105,7 @@ export function StandScreen() {
           <Txt className="underline">{all ? words.hideAll : words.all}</Txt>
         </Pressable>
       </View>
+      {handing ? <HandOver onTaken={() => setHanding(false)} /> : null}
       {unseen > 0 ? (
         <ToPage
           to={secondLookPath(bikeId)}

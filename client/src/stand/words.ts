@@ -28,6 +28,7 @@ export const words = {
   ends: { front: 'front', rear: 'rear' },
   place: (at: number, count: number) => `${at} of ${count}`,
   left: (p50: string, p90: string) => `${p50} to go, slow ${p90}`,
+  handOver: (name: string) => `${name} is at this phone: hand it over`,
   tools: 'Tools',
   parts: 'Parts',
   done: 'Done',

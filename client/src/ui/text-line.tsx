@@ -16,6 +16,8 @@ export interface TextLineProps {
   digits?: boolean;
   autoComplete?: TextInputProps['autoComplete'];
   maxLength?: number;
+  /** The cursor goes into it as it appears. */
+  autoFocus?: boolean;
   testID?: string;
 }
 
@@ -33,6 +35,8 @@ export function TextLine({ label, hint, value, onChange, onEnter, secret, digits
         value={value}
         onChangeText={onChange}
         onSubmitEditing={onEnter}
+        // After a slip the next try is typed at once.
+        blurOnSubmit={onEnter === undefined}
         secureTextEntry={secret}
         inputMode={digits ? 'numeric' : 'text'}
         autoCapitalize="none"

@@ -36,7 +36,7 @@ import {
   type JobEvent,
   type JobEventKind,
 } from '../job-events';
-import { LoosePart } from '../part-schemas';
+import { LoosePart, PlainWheel } from '../part-schemas';
 import { places } from '../model';
 import { instruments } from '../reading-statistics';
 import { jobFormat } from './format';
@@ -185,4 +185,6 @@ export class FiledRecord {
 export class JobFile {
   @Exactly(jobFormat) format!: typeof jobFormat;
   @Nested(() => FiledRecord) record!: FiledRecord;
+  /** The kits that were chosen for it; an earlier file has none. */
+  @Optional() @Items(() => PlainWheel, 200) wheels?: PlainWheel[];
 }

@@ -3,6 +3,8 @@ import { randomUUID } from 'node:crypto';
 import { whyUnsuited } from '@cricket/contract';
 import { JobFile, upcastJobFile, type FiledRecord } from '@cricket/core/job-file';
 import { InputError } from '@cricket/core/input';
+import type { PlainWheel } from '@cricket/core/part-schemas';
+import { isUUID } from 'class-validator';
 
 import { holdContract } from '../http/read-plain';
 import { parseJsonBytes } from '../http/parse-json';
@@ -12,6 +14,8 @@ import { keepPicture, type ReadPicture } from '../photos/read-picture';
 /** A job as it came in: everything but its pictures as rows, and those as they are kept. */
 export interface ReadJobFile {
   record: FiledRecord;
+  /** The kits that came with it. */
+  wheels: PlainWheel[];
   pictures: ReadPicture[];
   /** Of the bytes that came. */
   digest: string;
@@ -24,7 +28,8 @@ export interface ReadJobFile {
  */
 export async function readJobFile(bytes: Uint8Array): Promise<ReadJobFile> {
   const { plain, digest } = parseJsonBytes(bytes);
-  const { record } = holdContract(upToDate(plain), JobFile);
+  const { record, wheels = [] } = holdContract(upToDate(plain), JobFile);
+  refuseBadKits(wheels);
   refuseStrangers(record);
   refuseUnsuited(record);
   const pictures: ReadPicture[] = [];
@@ -33,7 +38,7 @@ export async function readJobFile(bytes: Uint8Array): Promise<ReadJobFile> {
     // Its bytes are read: the text of them is not needed any more.
     photo.picture = '';
   }
-  return { record, pictures, digest };
+  return { record, wheels, pictures, digest };
 }
 
 /** A file of an earlier version, as it would be written today. */
@@ -57,6 +62,20 @@ function refuseStrangers({ bike, ...lists }: FiledRecord): void {
       seen.add(id.toLowerCase());
     });
   }
+}
+
+/** A kit of a file is held to what a kit of the catalogue is. */
+function refuseBadKits(wheels: readonly PlainWheel[]): void {
+  const seen = new Set<string>();
+  wheels.forEach(({ id, axle }, index) => {
+    if (!isUUID(id)) throw bad(`wheels.${index}.id`, `${id} is not a UUID`);
+    if (seen.has(id.toLowerCase())) throw bad(`wheels.${index}.id`, `${id} stands twice`);
+    seen.add(id.toLowerCase());
+    if (axle.flatsMm >= axle.threadMm) {
+      const message = `${axle.flatsMm} is not smaller than the thread, ${axle.threadMm} mm`;
+      throw bad(`wheels.${index}.axle.flatsMm`, message);
+    }
+  });
 }
 
 /** What is read in holds to what is asked of a reading that is taken here. */

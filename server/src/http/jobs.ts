@@ -14,6 +14,7 @@ import { PhotoEntity } from '../data/entities/photo';
 import { ReadingEntity } from '../data/entities/reading';
 import { insertAll } from '../data/insert-all';
 import { journalled } from '../data/journal';
+import { kitsOfJob, takeKitsIn } from '../data/kits-of-job';
 import { bikeRecord } from '../data/records';
 import type { Heavy } from '../heavy/heavy';
 import { makerIn } from './guard';
@@ -32,13 +33,14 @@ export function jobs(dataSource: DataSource, heavy: Heavy): Hono {
     const { taken: _, ...rest } = record;
     const { facts: __, ...bike } = record.bike;
     const photos = await withPictures(dataSource, record.photos);
-    return c.json({ format: jobFormat, record: { ...rest, bike, photos } });
+    const wheels = await kitsOfJob(dataSource.manager, record.choices);
+    return c.json({ format: jobFormat, record: { ...rest, bike, photos }, wheels });
   });
 
   app.put('/:importId', async (c) => {
     const importId = uuidParam(c, 'importId');
     // Read and looked into before anything is held in the database.
-    const { record, pictures, digest } = await heavy.readJobFile(await readBytes(c, largestJob));
+    const { record, wheels, pictures, digest } = await heavy.readJobFile(await readBytes(c, largestJob));
     keepDigest(c, digest);
     holdWordsOfOthers(c, record.events);
     const photos = record.photos.map((photo, at) => {
@@ -48,7 +50,8 @@ export function jobs(dataSource: DataSource, heavy: Heavy): Hono {
       return { ...dated(photo, ['takenAt', 'withdrawnAt']), ...kept };
     });
     const subject = { bikeId: record.bike.id, action: 'job-read-in', subject: 'import', subjectId: importId };
-    await journalled(dataSource, writeContext(c), subject, async (manager) => {
+    const context = writeContext(c);
+    await journalled(dataSource, context, subject, async (manager) => {
       if (await manager.existsBy(BikeEntity, { id: record.bike.id })) {
         throw new ProblemError(409, 'id-taken', 'This bike is in the shop already.');
       }
@@ -83,7 +86,8 @@ export function jobs(dataSource: DataSource, heavy: Heavy): Hono {
         events.map((row) => ({ ...dated(signed(row), ['at', 'withdrawnAt']), receivedAt, imported: true })),
       );
       await insertAll(manager, PhotoEntity, photos.map(signed));
-      return { before: null, after: { bikeId: bike.id, readings: readings.length } };
+      const kits = await takeKitsIn(manager, { record, wheels }, context.writeId);
+      return { before: null, after: { bikeId: bike.id, readings: readings.length, kits } };
     });
     return c.json(await bikeRecord(dataSource, record.bike.id), 201);
   });

@@ -48,8 +48,12 @@ export function FitScreen() {
   const hourlyRate = useHourlyRate();
   const { record, state, isPending, refetch } = useBikeEnd(bikeId, end);
   const fit = state?.fit ?? null;
-  const choice = useFitChoice(state);
-  const accept = useAccept(bikeId, end, choice.key, () => router.navigate(endPath(bikeId, end, 'stack')));
+  const choice = useFitChoice(state, `${bikeId}/${end}`);
+  const accept = useAccept(bikeId, end, choice.key, () => {
+    // It is recorded now.
+    choice.dropHand();
+    router.navigate(endPath(bikeId, end, 'stack'));
+  });
   const overriding = useOverriding(record, end, state?.wheel?.id);
   const [part, setPart] = useState<AxlePart | null>(null);
   const [others, setOthers] = useState(false);

@@ -4,7 +4,10 @@ import { View } from 'react-native';
 import type { Finding } from '@cricket/core/verdict';
 import { mayOverride } from '@cricket/core/overrides';
 
+import { HandOver } from '../session/hand-over';
 import { RoleButton } from '../session/role-button';
+import { useMay } from '../session/use-session';
+import { Button } from '../ui/button';
 import { TextLine } from '../ui/text-line';
 import { Txt } from '../ui/txt';
 import type { Overriding } from './use-overriding';
@@ -17,6 +20,7 @@ const shortestReason = 8;
 export function OverridePanel({ finding, overriding }: { finding: Finding; overriding: Overriding }) {
   const [asking, setAsking] = useState(false);
   const [because, setBecause] = useState('');
+  const { own } = useMay();
   if (finding.overridden) {
     return (
       <RoleButton
@@ -34,8 +38,14 @@ export function OverridePanel({ finding, overriding }: { finding: Finding; overr
       </Txt>
     ) : null;
   }
-  if (!asking) {
-    return <RoleButton needs="own" label={words.override} onPress={() => setAsking(true)} className="self-start" />;
+  if (!asking) return <Button label={words.override} onPress={() => setAsking(true)} className="self-start" />;
+  if (!own) {
+    return (
+      <View className="gap-2 border-2 border-stop p-3">
+        <HandOver title={words.ownerTakes} to={['owner']} />
+        <Button label={words.overrideNot} onPress={() => setAsking(false)} className="self-start" />
+      </View>
+    );
   }
   const short = because.trim().length < shortestReason;
   return (

@@ -1,6 +1,7 @@
 import { endFacts, type Reading } from '@cricket/core/end-facts';
 import { fit as wholeFit } from '@cricket/core/fit';
 import { features } from '@cricket/core/features';
+import { mayOverride } from '@cricket/core/overrides';
 import type { Wheel } from '@cricket/core/parts';
 import { act, renderHook } from '@testing-library/react-native';
 
@@ -80,7 +81,7 @@ const rim = ({ findings }: ReturnType<typeof useFitChoice>) => findings.find(({ 
 
 describe('the stack in view', () => {
   it('starts with the best, goes through the others and stays inside the list', () => {
-    const { result } = renderHook(() => useFitChoice(state));
+    const { result } = renderHook(() => useFitChoice(state, 'b/front'));
     expect(result.current).toMatchObject({ index: 0, byHand: false });
     expect(rim(result.current)).toBe('goes');
     act(() => result.current.show(-1));
@@ -90,7 +91,7 @@ describe('the stack in view', () => {
   });
 
   it('judges a change by hand at once, and can be dropped again', () => {
-    const { result } = renderHook(() => useFitChoice(state));
+    const { result } = renderHook(() => useFitChoice(state, 'b/front'));
     const best = arrangementOf(result.current.stack!);
     act(() => result.current.change(moved(best, 'left', 0, fit.stackInput!.washers)));
     // One 1.5 mm washer across the hub moves the rim by as much.
@@ -104,8 +105,52 @@ describe('the stack in view', () => {
     expect(rim(result.current)).toBe('goes');
   });
 
+  it('keeps a change by hand for whoever comes next, for this wheel only', () => {
+    const kept = new Map<string, string>();
+    const storage = {
+      getItem: (key: string) => kept.get(key) ?? null,
+      setItem: (key: string, value: string) => void kept.set(key, value),
+    };
+    Object.defineProperty(globalThis, 'localStorage', { configurable: true, value: storage });
+    const first = renderHook(() => useFitChoice(state, 'b/front'));
+    const changed = moved(arrangementOf(first.result.current.stack!), 'left', 0, fit.stackInput!.washers);
+    act(() => first.result.current.change(changed));
+    first.unmount();
+    const again = renderHook(() => useFitChoice(state, 'b/front'));
+    expect(again.result.current).toMatchObject({ byHand: true, stack: { rimOffsetMm: -1.5 } });
+    const other = { fit, fitInput: { ...fitInput, wheel: { ...wheel, id: 'other' } } };
+    expect(renderHook(() => useFitChoice(other, 'b/front')).result.current.byHand).toBe(false);
+    act(() => again.result.current.dropHand());
+    again.unmount();
+    expect(renderHook(() => useFitChoice(state, 'b/front')).result.current.byHand).toBe(false);
+    Object.defineProperty(globalThis, 'localStorage', { configurable: true, value: undefined });
+  });
+
+  it('lets a change by hand go on the owner’s word, and never where nobody may say so', () => {
+    const { result } = renderHook(() => useFitChoice(state, 'b/front'));
+    const best = arrangementOf(result.current.stack!);
+    // Everything on one side: the rim is off by millimetres.
+    const lopsided = { ...best, left: [], right: [...best.right, ...best.left] };
+    act(() => result.current.change(lopsided));
+    const stops = result.current.findings.filter(({ verdict }) => verdict === 'stop');
+    const [may, mayNot] = [stops.filter(mayOverride), stops.filter((item) => !mayOverride(item))];
+    expect(may.map(({ id }) => id)).toContain('rim-offset');
+    const overrides = stops.map(({ id }) => ({
+      findingId: id,
+      because: 'He rides it so.',
+      person: 'Hesper',
+      at: '2026',
+    }));
+    const word = { fit, fitInput: { ...fitInput, overrides } };
+    const overridden = renderHook(() => useFitChoice(word, 'b/front')).result;
+    act(() => overridden.current.change(lopsided));
+    const by = (id: string) => overridden.current.findings.find((item) => item.id === id);
+    for (const { id } of may) expect(by(id)).toMatchObject({ verdict: 'work', overridden: { person: 'Hesper' } });
+    for (const { id } of mayNot) expect(by(id)!.verdict).toBe('stop');
+  });
+
   it('names each arrangement, so that taking it twice is taking it once', () => {
-    const { result } = renderHook(() => useFitChoice(state));
+    const { result } = renderHook(() => useFitChoice(state, 'b/front'));
     const { key } = result.current;
     const best = arrangementOf(result.current.stack!);
     act(() => result.current.change(without(best, 'left', 0)));
@@ -115,14 +160,14 @@ describe('the stack in view', () => {
   });
 
   it('falls back to what was computed when a washer has left the stores', () => {
-    const { result } = renderHook(() => useFitChoice(state));
+    const { result } = renderHook(() => useFitChoice(state, 'b/front'));
     const best = arrangementOf(result.current.stack!);
     act(() => result.current.change({ ...best, left: ['plain-9', 'tabbed-2.5'] }));
     expect(result.current.stack).toEqual(fit.stack!.stacks[0]);
   });
 
   it('has nothing to show without a fit', () => {
-    const { result } = renderHook(() => useFitChoice(null));
+    const { result } = renderHook(() => useFitChoice(null, 'b/front'));
     expect(result.current).toMatchObject({ stack: null, count: 0, verdict: 'unknown', findings: [] });
   });
 });

@@ -6,6 +6,7 @@ import type { EndState } from '@cricket/core/next-action';
 import { worstOf, type Verdict } from '@cricket/core/verdict';
 import { useMemo, useState } from 'react';
 
+import { useDraft } from '../data/use-draft';
 import { arrangementOf } from './arrangement';
 
 /** The stack in view: one of those computed, or changed by hand. */
@@ -26,12 +27,25 @@ export interface FitChoice {
 
 const noStacks: Stack[] = [];
 
-/** Which stack of a fit is in view, with findings that follow every change at once. */
-export function useFitChoice(state: Pick<EndState, 'fit' | 'fitInput'> | null): FitChoice {
+/** A stack changed by hand, and the wheel that it is for. */
+interface ByHand {
+  wheelId: string | undefined;
+  arrangement: Arrangement;
+}
+
+/**
+ * Which stack of a fit is in view, with findings that follow every change at once. One that was changed by hand stays while the
+ * owner is fetched, over a reload, and whoever then looks at it.
+ *
+ * @param place - names the end of the bike
+ */
+export function useFitChoice(state: Pick<EndState, 'fit' | 'fitInput'> | null, place: string): FitChoice {
   const fit = state?.fit ?? null;
   const asked = state?.fitInput ?? null;
   const [index, setIndex] = useState(0);
-  const [hand, setHand] = useState<Arrangement | null>(null);
+  const draft = useDraft<ByHand | null>(`cricket-hand/${place}`, null);
+  const wheelId = asked?.wheel.id;
+  const hand = draft.value?.wheelId === wheelId ? (draft.value?.arrangement ?? null) : null;
   const stacks = fit?.stack?.stacks ?? noStacks;
   const at = Math.min(index, Math.max(0, stacks.length - 1));
   const { stack, findings } = useMemo(() => {
@@ -51,11 +65,11 @@ export function useFitChoice(state: Pick<EndState, 'fit' | 'fitInput'> | null): 
     findings,
     verdict: worstOf(findings.map(({ verdict }) => verdict)),
     show: (next) => {
-      setHand(null);
+      draft.drop();
       setIndex(Math.min(Math.max(next, 0), stacks.length - 1));
     },
-    change: setHand,
-    dropHand: () => setHand(null),
+    change: (arrangement) => draft.change({ wheelId, arrangement }),
+    dropHand: draft.drop,
     key: stack ? JSON.stringify(arrangementOf(stack)) : '',
   };
 }

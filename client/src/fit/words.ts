@@ -52,6 +52,8 @@ export const words = {
   howHide: 'Hide the working',
   note: 'Figures for torque, brakes and heat are estimates for choosing and explaining: they never overrule the makers of fork, frame and motor, or the local code. Stop if those say otherwise.',
   override: 'Override this',
+  ownerTakes: 'Only the owner overrides: the owner takes the phone',
+  overrideNot: 'Leave it',
   overrideAsk: 'Override a stop?',
   overrideNote:
     'It stays on every sheet from now on, with your name and reason. It never overrules a maker or the local code.',

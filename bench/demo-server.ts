@@ -41,7 +41,14 @@ export async function demoServer(): Promise<DemoServer> {
   const server = spawn(process.execPath, ['server/dist/main.mjs'], {
     cwd: root,
     stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, PORT: String(port), DATABASE_URL: databaseUrl, DEMO: '1', LOG_LEVEL: 'info' },
+    env: {
+      ...process.env,
+      PORT: String(port),
+      DATABASE_URL: databaseUrl,
+      CLIENT_DIR: 'client/dist',
+      DEMO: '1',
+      LOG_LEVEL: 'info',
+    },
   });
   const close = async () => {
     server.kill('SIGTERM');

@@ -60,7 +60,7 @@ test('a bike taken out meanwhile: the entry is refused in words and stays to be 
   await expect(page.getByTestId('sync-strip')).toContainText('1 entry was refused');
   await page.getByRole('button', { name: 'Look' }).click();
   await expect(page.getByText('Refused: This bike was taken out of the shop meanwhile.')).toBeVisible();
-  await expect(page.getByText('valueMm 9.57')).toBeVisible();
+  await expect(page.getByText(/ · mm 9\.57( |$)/)).toBeVisible();
   await page.getByRole('button', { name: 'Throw it away' }).click();
   await expect(page.getByText('Everything is with the server.')).toBeVisible();
 });

@@ -60,8 +60,18 @@ async function buildClient() {
     join(clientDist, 'pieces.json'),
     JSON.stringify(files.filter((file) => /^\/(_expo\/static\/js|fonts)\//.test(file))),
   );
+  askEarly();
   await writeServiceWorker();
   for (const file of filesBelow(clientDist)) compress(file);
+}
+
+/** Who is here is asked for beside the script, not once it has run: on a poor line that is a way there and back. */
+function askEarly() {
+  const page = join(clientDist, 'index.html');
+  const asked = '<link rel="preload" href="/api/session" as="fetch" crossorigin>';
+  const html = readFileSync(page, 'utf8');
+  if (!html.includes('</head>')) throw new Error('the page has no head to ask early in');
+  writeFileSync(page, html.replace('</head>', `${asked}</head>`));
 }
 
 /** The worker that opens the app without network: every piece of it, and the photos that were looked at. */

@@ -1,8 +1,9 @@
 import { coreVersion } from '@cricket/core';
 import type { Shop } from '@cricket/contract/shapes';
-import { Hono } from 'hono';
+import { Hono, type Context } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import { compress } from 'hono/compress';
+import { getCookie } from 'hono/cookie';
 import { requestId } from 'hono/request-id';
 import type { Logger } from 'pino';
 import type { DataSource } from 'typeorm';
@@ -121,6 +122,9 @@ export function createApp(
   app.route('/api/wheels', wheels(dataSource));
   app.route('/api/stores', stores(dataSource));
   app.all('/api/*', (c) => answerProblem(c, new ProblemError(404, 'not-found', 'There is no such thing.')));
-  if (config.clientDir) app.route('/', clientFiles(config.clientDir));
+  if (config.clientDir) {
+    const isInside = async (c: Context) => (await sessions.find(getCookie(c, sessionCookie(config)))) !== null;
+    app.route('/', clientFiles(config.clientDir, isInside));
+  }
   return app;
 }

@@ -27,3 +27,6 @@ function open() {
 function database() {
   return (opened ??= open());
 }
+
+// Opened beside the first render, not after it: what is kept is wanted as soon as it stands.
+if (typeof indexedDB !== 'undefined') void database().catch(() => undefined);

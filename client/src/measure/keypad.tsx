@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Pressable, View } from 'react-native';
 
 import { Icon } from '../ui/icons';
@@ -11,8 +12,13 @@ const rows = [
   ['.', '0', 'erase'],
 ] as const;
 
-/** Keys big enough for a glove. */
-export function Keypad({ onKey, signed = false }: { onKey: (key: string) => void; signed?: boolean }) {
+export interface KeypadProps {
+  onKey: (key: string) => void;
+  signed?: boolean;
+}
+
+/** Keys big enough for a glove. Not drawn anew for each of them: a slow phone is to follow the thumb. */
+export const Keypad = memo(function Keypad({ onKey, signed = false }: KeypadProps) {
   const keys = signed ? [...rows.slice(0, 3), ['.', '0', '±', 'erase'] as const] : rows;
   return (
     <View className="screen-only max-w-[520px] gap-1.5 px-3" testID="keypad">
@@ -39,4 +45,4 @@ export function Keypad({ onKey, signed = false }: { onKey: (key: string) => void
       ))}
     </View>
   );
-}
+});

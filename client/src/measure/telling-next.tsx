@@ -1,5 +1,5 @@
 import type { Feature } from '@cricket/core/features';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { Pressable } from 'react-native';
 
 import { useEndStates } from '../bike/use-end-states';
@@ -9,11 +9,16 @@ import { featureWords } from './feature-words';
 import type { Measuring } from './use-measuring';
 import { words } from './words';
 
+export interface TellingNextProps {
+  measuring: Measuring;
+  next: Feature | null;
+}
+
 /**
  * The reading that would tell most for its time, where that is another one than the order of the work brings next. It is
  * worked out beside the measuring: a reading never waits for it.
  */
-export function TellingNext({ measuring, next }: { measuring: Measuring; next: Feature | null }) {
+export const TellingNext = memo(function TellingNext({ measuring, next }: TellingNextProps) {
   const { record, end, feature, goTo } = measuring;
   const { workshop, ready } = useWorkshop();
   const ends = useMemo(() => [end], [end]);
@@ -33,4 +38,4 @@ export function TellingNext({ measuring, next }: { measuring: Measuring; next: F
       </Txt>
     </Pressable>
   );
-}
+});

@@ -13,6 +13,7 @@ import { useWrites } from '../data/use-writes';
 import { useSettings } from '../settings/settings';
 import { chirp } from './chirp';
 import { nextOpen, planAfter, planFor } from './where-next';
+import { useGoneTo } from '../ui/use-gone-to';
 import { bikePath, endPath, firstLookPath, measurePath } from '../ui/pages';
 
 /** What a reading holds besides where and when it was taken. */
@@ -23,9 +24,10 @@ export function useMeasuring() {
   const {
     bikeId,
     end: endInAddress,
-    feature: asked,
+    feature: inAddress,
     look,
   } = useLocalSearchParams<{ bikeId: string; end: string; feature?: string; look?: string }>();
+  const { at: asked, go } = useGoneTo(inAddress);
   const first = look === 'first';
   const end: End = endInAddress === 'rear' ? 'rear' : 'front';
   const router = useRouter();
@@ -48,9 +50,10 @@ export function useMeasuring() {
     (next: Feature | null) => {
       const path = first ? firstLookPath : measurePath;
       const after = first ? endPath(bikeId, end, 'match') : bikePath(bikeId);
-      router.replace(next ? path(bikeId, end, next.id) : after);
+      if (next) go(next.id, () => router.replace(path(bikeId, end, next.id)));
+      else router.replace(after);
     },
-    [router, bikeId, end, first],
+    [router, bikeId, end, first, go],
   );
 
   /** Keeps a reading of the feature in hand; then goes on, or stays for one more. */

@@ -16,6 +16,7 @@ import { Screen } from '../ui/screen';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useEscape } from '../ui/use-escape';
+import { useGoneTo } from '../ui/use-gone-to';
 import { BriefPage } from './brief-page';
 import { SecondLook } from './second-look';
 import { StationStrip } from './station-strip';
@@ -33,8 +34,9 @@ import { BikeNotThere } from '../bike/bike-not-there';
 
 /** One step at a time, for one thumb; or all of them as a list. */
 export function StandScreen() {
-  const { bikeId, step: asked, look } = useLocalSearchParams<{ bikeId: string; step?: string; look?: string }>();
+  const { bikeId, step: inAddress, look } = useLocalSearchParams<{ bikeId: string; step?: string; look?: string }>();
   const router = useRouter();
+  const { at: asked, go } = useGoneTo(inAddress);
   const stand = useStand(bikeId);
   const waits = useWaits(bikeId);
   const [all, setAll] = useState(false);
@@ -74,7 +76,7 @@ export function StandScreen() {
   const goTo = (stepId: string | null) => {
     setAll(false);
     setStays(null);
-    router.replace(standPath(bikeId, stepId ?? undefined));
+    go(stepId ?? undefined, () => router.replace(standPath(bikeId, stepId ?? undefined)));
   };
   const at = current ? steps.indexOf(current) : steps.length;
   const fixed = (

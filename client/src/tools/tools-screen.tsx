@@ -6,6 +6,7 @@ import { View } from 'react-native';
 import { useRefusal } from '../data/use-refusal';
 import { useShopSettings } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
+import { HandOver } from '../session/hand-over';
 import { useMay } from '../session/use-session';
 import { Button } from '../ui/button';
 import { NotThere } from '../ui/not-there';
@@ -30,7 +31,13 @@ export function ToolsScreen() {
     <Screen title={words.title} backTo="/shop">
       <View className="max-w-[640px]">
         <Txt className="px-4 pb-3">{words.lead}</Txt>
-        {own ? <Hour settings={settings.data} /> : <Txt className="px-4 pb-3">{words.own}</Txt>}
+        {own ? (
+          <Hour settings={settings.data} />
+        ) : (
+          <View className="px-4 pb-3">
+            <HandOver title={words.own} to={['owner']} />
+          </View>
+        )}
         <Txt size="title" bold heading={2} className="border-b-2 border-ink px-4 pb-1 pt-4">
           {words.tools}
         </Txt>

@@ -7,6 +7,6 @@ export const words = {
   badHour: (text: string) => `"${text}" is no amount from 0 to 1000.`,
   keepHour: 'Keep the hour',
   tools: 'Tools on hand',
-  own: 'The owner records tools and hours.',
+  own: 'The owner records tools and hours: the owner takes the phone',
   conflict: 'Somebody changed the settings meanwhile: look at them and tick again.',
 };

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import Svg, { Defs, G, Line, Pattern, Rect } from 'react-native-svg';
 
 import { useTones } from '../../ui/tones';
@@ -15,7 +16,7 @@ export interface JawDrawingProps {
 }
 
 /** Where the jaws go: the part hatched, the tool lime. Drawn on a 390 × 230 grid. */
-export function JawDrawing({ featureId, width, height }: JawDrawingProps) {
+export const JawDrawing = memo(function JawDrawing({ featureId, width, height }: JawDrawingProps) {
   const tones = useTones();
   const [head = '', side, place] = featureId.split('.');
   const draw = scenes[head] ?? scenes['slot']!;
@@ -33,4 +34,4 @@ export function JawDrawing({ featureId, width, height }: JawDrawingProps) {
       </G>
     </Svg>
   );
-}
+});

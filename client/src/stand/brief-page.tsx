@@ -111,7 +111,8 @@ function Block({ block, states, record, job, onStep, onWait, onEnded }: BlockPro
   const left = block.steps.filter(({ id }) => !isEnded(states.get(id)!));
   const inBlock = new Set(block.steps.map(({ id }) => id));
   const first = left.flatMap(({ id }) => states.get(id)!.waitsFor).find((id) => !inBlock.has(id));
-  const ready = left.map((step) => mayBeDone(step, of(step.id)));
+  // A safety step stands by itself here: its one touch says that all of it was looked at. Figures are entered each.
+  const ready = left.map((step) => mayBeDone(step, of(step.id), 'with-the-step'));
   const waits = left.find((_, index) => !ready[index]!.may);
   const all: Readiness = {
     may: !waits,
@@ -167,9 +168,9 @@ function Block({ block, states, record, job, onStep, onWait, onEnded }: BlockPro
             />
           ) : (
             <Done
-              label={notReady(all) ?? (left.length > 1 ? words.brief.allDone : words.brief.blockDone)}
+              label={notReady(all) ?? (left.length > 1 ? words.brief.allDone : doneWords(left[0]!))}
               look={waits ? 'other' : 'do'}
-              onPress={waits ? () => toCheck(waits.id, mayBeDone(waits, of(waits.id))) : done}
+              onPress={waits ? () => toCheck(waits.id, mayBeDone(waits, of(waits.id), 'with-the-step')) : done}
               className="min-h-[60px]"
               testID={`done-${block.steps[0]!.id}`}
             />
@@ -178,6 +179,12 @@ function Block({ block, states, record, job, onStep, onWait, onEnded }: BlockPro
       )}
     </View>
   );
+}
+
+/** What the one touch says: of a safety step how many looks it stands for. */
+function doneWords({ safety, checks }: Step): string {
+  const looks = checks.filter(({ kind }) => kind === 'confirm').length;
+  return safety && looks > 0 ? words.brief.held(looks) : words.brief.blockDone;
 }
 
 function StepLines({

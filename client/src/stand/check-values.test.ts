@@ -43,6 +43,13 @@ describe('the checks of a step', () => {
     expect(mayBeDone(step, { ...noValues, ticked: { seated: true } }).may).toBe(true);
   });
 
+  it('are held with the one touch that ends a safety step on a card, but no figure is', () => {
+    expect(mayBeDone({ checks: [confirm, photo], safety: true }, noValues, 'with-the-step').may).toBe(true);
+    const open = mayBeDone({ checks: [confirm, torque], safety: true }, noValues, 'with-the-step');
+    expect(open).toEqual({ may: false, open: [torque], against: [] });
+    expect(mayBeDone({ checks: [gap], safety: true }, figures({ gap: 0.4 }), 'with-the-step').may).toBe(false);
+  });
+
   it('are looked at with one touch elsewhere, but a torque or a figure is always entered', () => {
     expect(mayBeDone({ checks: [confirm], safety: false }, noValues).may).toBe(true);
     expect(mayBeDone({ checks: [torque], safety: false }, noValues)).toEqual({

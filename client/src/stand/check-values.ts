@@ -64,12 +64,20 @@ export function checkState(check: StepCheck, { ticked, figures }: CheckValues): 
   }
 }
 
+/** How looks are said to be taken: one by one, or all of a step with the touch that ends it. */
+export type Looks = 'each' | 'with-the-step';
+
 /**
  * Whether a step may be called done, and what stands against it. Where safety hangs on it every check must be held one by
  * one; elsewhere "done" also stands for what only has to be looked at. A figure that does not hold is never done.
  */
-export function mayBeDone(step: Pick<Step, 'checks' | 'safety'>, values: CheckValues): Readiness {
-  const asked = (check: StepCheck) => step.safety || check.kind === 'torque' || check.kind === 'measure';
+export function mayBeDone(
+  step: Pick<Step, 'checks' | 'safety'>,
+  values: CheckValues,
+  looks: Looks = 'each',
+): Readiness {
+  const asked = ({ kind }: StepCheck) =>
+    kind === 'torque' || kind === 'measure' || (step.safety && (kind !== 'confirm' || looks === 'each'));
   const is = (state: CheckState) => step.checks.filter((check) => checkState(check, values) === state);
   const [open, against] = [is('open').filter(asked), is('against')];
   return { may: open.length === 0 && against.length === 0, open, against };

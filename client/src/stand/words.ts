@@ -82,6 +82,7 @@ export const words = {
     cards: 'Brief: cards',
     card: (at: number, count: number) => `Card ${at} of ${count}`,
     blockDone: 'Done',
+    held: (looks: number) => (looks === 1 ? 'Looked at, it holds: done' : `All ${looks} looked at, they hold: done`),
     allDone: 'All of it done',
     toStep: 'To the step',
   },

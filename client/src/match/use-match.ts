@@ -57,9 +57,8 @@ export function useMatch(record: BikeRecord | null, workshop: Workshop, settings
 function matchInput({ bike, readings, events }: BikeRecord, workshop: Workshop, settings: ShopSettings): MatchInput {
   const front = endFacts('front', readings);
   const rear = endFacts('rear', readings);
-  const looked = (facts: typeof front) => facts.lengths.size + facts.words.size > 0;
   return {
-    ends: { ...(looked(front) && { front }), ...(looked(rear) && { rear }) },
+    ends: { ...(front.begun && { front }), ...(rear.begun && { rear }) },
     bike: bike.facts,
     wheels: workshop.wheels,
     stores: workshop.stores,

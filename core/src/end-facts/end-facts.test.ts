@@ -85,6 +85,9 @@ describe('a brake that take-in was told', () => {
     expect(brakeOf(told({ kind: 'rotor' }, '1'))).toBe('disc');
     expect(openIds([told({ kind: 'rim' }, '1')])).not.toContain('brake');
     expect(openIds([])).toContain('brake');
+    // Nobody has looked at the end itself.
+    expect(facts([told({ kind: 'rim' }, '1')]).begun).toBe(false);
+    expect(facts(frontReadings()).begun).toBe(true);
     expect(brakeOf(told({ kind: 'rim' }, '2'), told({ kind: 'rotor' }, '1'))).toBe('rim');
     const seen = frontReadings().find(({ feature }) => feature === 'brake')!;
     expect(brakeOf(told({ kind: 'rotor' }, '9'), { ...seen, word: 'rim' })).toBe('rim');

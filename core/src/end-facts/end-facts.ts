@@ -30,6 +30,8 @@ export type Condition = 'sound' | 'surface-rust' | 'bent' | 'cracked' | 'play' |
 /** What the readings of one end say together. A figure that nobody has read yet is null. */
 export interface EndFacts {
   end: End;
+  /** Somebody has read something here; what take-in was told of this end is no reading of it. */
+  begun: boolean;
   material: Material | null;
   bladeMaterial: Material | null;
   suspension: boolean | null;
@@ -99,7 +101,8 @@ export function endFacts(end: End, readings: readonly Reading[]): EndFacts {
   }
   const brake = words.get('brake') ?? toldBrake(end, readings);
   if (brake) words.set('brake', brake);
-  return together(end, { lengths, words, parts }, { left: filedMm(valid, 'left'), right: filedMm(valid, 'right') });
+  const filed = { left: filedMm(valid, 'left'), right: filedMm(valid, 'right') };
+  return together(end, { lengths, words, parts }, filed, valid.length > 0);
 }
 
 /** Brakes that take-in names as the stand does. One in the old hub goes with it: what is there then is looked at at the end. */
@@ -124,7 +127,7 @@ export function withoutFeatures(facts: EndFacts, features: ReadonlySet<string>):
   const filed = (side: Side) => (features.has(`filed.${side}`) ? 0 : facts.sides[side].filedMm);
   const { end, lengths, words, parts } = facts;
   const read = { lengths: kept(lengths), words: kept(words), parts: kept(parts) };
-  return together(end, read, { left: filed('left'), right: filed('right') });
+  return together(end, read, { left: filed('left'), right: filed('right') }, facts.begun);
 }
 
 /** More readings of one feature than anybody takes are only the latest ones. */
@@ -138,12 +141,14 @@ function together(
   end: End,
   { lengths, words, parts }: Pick<EndFacts, 'lengths' | 'words' | 'parts'>,
   filed: Record<Side, number>,
+  begun: boolean,
 ): EndFacts {
   const value = (feature: string) => lengths.get(feature)?.valueMm ?? null;
   const front = value('spacing.front');
   const back = value('spacing.back');
   return {
     end,
+    begun,
     material: asMaterial(words.get('material')),
     bladeMaterial: asMaterial(words.get('blade-material')),
     suspension: yesNo(words.get('suspension'), 'suspension'),

@@ -157,9 +157,8 @@ function nextAt(
   if (isCarbon(facts)) return { kind: 'refused', end, other: end === 'front' ? 'rear' : 'front' };
   const open = openFeatures(facts);
   const asked = openAtTakeIn(bike, end);
-  const begun = facts.lengths.size + facts.words.size > 0;
   // Take-in comes first, but nobody is called away from the stand in the middle of measuring.
-  if (asked.length > 0 && (!begun || open.length === 0)) return { kind: 'take-in', end, open: asked };
+  if (asked.length > 0 && (!facts.begun || open.length === 0)) return { kind: 'take-in', end, open: asked };
   if (open[0]) return { kind: 'measure', end, feature: open[0], open: open.length };
   if (!wheel || !fit) return { kind: 'choose-wheel', end };
   const wheelCode = wheel.code;

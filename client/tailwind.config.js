@@ -25,13 +25,14 @@ module.exports = {
       text: ['"Atkinson Hyperlegible"', 'system-ui', 'sans-serif'],
       figure: ['"Barlow Condensed"', '"Arial Narrow"', 'sans-serif'],
     },
+    // In rem, so that text follows the size that a reader has set; what is largest already never outgrows the window.
     fontSize: {
-      label: ['15px', '20px'],
-      body: ['16px', '22px'],
-      lead: ['18px', '24px'],
-      title: ['23px', '28px'],
-      stand: ['33px', '38px'],
-      reading: ['76px', '80px'],
+      label: ['0.9375rem', '1.25rem'],
+      body: ['1rem', '1.375rem'],
+      lead: ['1.125rem', '1.5rem'],
+      title: ['min(1.4375rem, 8vw)', 'min(1.75rem, 9.6vw)'],
+      stand: ['min(2.0625rem, 10.5vw)', 'min(2.375rem, 12vw)'],
+      reading: ['min(4.75rem, 23vw)', 'min(5rem, 24vw)'],
     },
   },
 };

@@ -57,6 +57,7 @@ const screens: [name: string, path: string, ready: string][] = [
 
 const phone = { width: 390, height: 844 };
 const wide = { width: 1280, height: 800 };
+const narrow = { width: 320, height: 640 };
 
 // In two halves, so that both cores have one.
 for (const half of [0, 1]) {
@@ -69,6 +70,13 @@ for (const half of [0, 1]) {
         await page.setViewportSize(phone);
         await page.goto(shop.url + path);
         await whole(page, name, ready);
+        // The narrowest phone, and a reader who has text twice as large.
+        await page.setViewportSize(narrow);
+        await fits(page, `${name}, narrow`);
+        await page.setViewportSize(phone);
+        await textSize(page, '200%');
+        await fits(page, `${name}, large text`);
+        await textSize(page, '');
         await page.emulateMedia({ colorScheme: 'dark' });
         await page.setViewportSize(wide);
         await expect.poll(() => page.evaluate(() => document.documentElement.clientWidth)).toBe(wide.width);
@@ -86,6 +94,35 @@ async function whole(page: Page, name: string, ready: string): Promise<void> {
       .first(),
   ).toBeVisible();
   await accessible(page);
-  const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-  expect(overflow, `${name} is ${overflow} px too wide`).toBeLessThanOrEqual(0);
+  await fits(page, name);
+}
+
+/** As a browser lays a page out whose reader has set this size. */
+async function textSize(page: Page, size: string): Promise<void> {
+  await page.evaluate((next) => {
+    document.documentElement.style.fontSize = next;
+  }, size);
+}
+
+/** Nothing is wider than the window, and no text is cut off at the side. */
+async function fits(page: Page, name: string): Promise<void> {
+  const cut = () =>
+    page.evaluate(() => {
+      const wide = document.documentElement.scrollWidth - window.innerWidth;
+      const texts = Array.from(document.querySelectorAll<HTMLElement>('[dir="auto"]')).filter((text) => {
+        const { left, right, width } = text.getBoundingClientRect();
+        const shown = width > 0 && getComputedStyle(text).visibility === 'visible';
+        // The link past the bar is out of sight until it has the cursor.
+        if (text.closest('.to-page') !== null) return false;
+        if (!shown || (left >= -1 && right <= window.innerWidth + 1)) return false;
+        // What can be scrolled to sideways is not cut off.
+        for (let around = text.parentElement; around; around = around.parentElement) {
+          if (/auto|scroll/.test(getComputedStyle(around).overflowX)) return false;
+        }
+        return true;
+      });
+      return [...(wide > 0 ? [`${wide} px too wide`] : []), ...texts.map(({ textContent }) => textContent)].slice(0, 5);
+    });
+  // All of them are told at once.
+  await expect.configure({ soft: true }).poll(cut, { message: name, timeout: 2000 }).toEqual([]);
 }

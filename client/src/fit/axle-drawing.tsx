@@ -63,7 +63,7 @@ export function AxleDrawing({ data, end, selected = null, onPick, onSwipe }: Axl
         ) : null}
       </View>
       {onPaper ? null : (
-        <View role="radiogroup" className="screen-only flex-row justify-center gap-1 py-1">
+        <View role="radiogroup" className="screen-only flex-row flex-wrap justify-center gap-1 py-1">
           {views.map((name) => (
             <Pressable
               key={name}

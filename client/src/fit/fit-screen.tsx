@@ -108,7 +108,7 @@ export function FitScreen() {
           label={others ? words.hideOthers : words.others(choice.count - 1)}
           onPress={() => setOthers(!others)}
           low={wide}
-          className={wide ? 'w-44' : 'w-[132px]'}
+          className={wide ? 'w-44' : 'min-w-[132px]'}
         />
       ) : null}
       {stack ? (

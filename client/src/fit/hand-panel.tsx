@@ -94,7 +94,7 @@ function Sizes({
             role="button"
             aria-label={`${title} ${kind} ${figure(thicknessMm)}`}
             onPress={() => onPick(id)}
-            className="h-[52px] min-w-[52px] items-center justify-center border-2 border-ink bg-paper px-2 active:bg-lime"
+            className="min-h-[52px] min-w-[52px] items-center justify-center border-2 border-ink bg-paper px-2 active:bg-lime"
           >
             <Txt figure bold>
               {kind === 'tabbed' ? `tab ${figure(thicknessMm)}` : figure(thicknessMm)}

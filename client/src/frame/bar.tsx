@@ -29,7 +29,7 @@ export function Bar({ wide }: { wide: boolean }) {
             key={name}
             aria-current={here ? 'page' : undefined}
             to={to}
-            className={`items-center justify-center ${wide ? 'h-[72px] border-l-[6px]' : 'h-[60px] flex-1 border-t-4'} ${here ? 'border-lime' : 'border-transparent'}`}
+            className={`items-center justify-center ${wide ? 'min-h-[72px] border-l-[6px]' : 'min-h-[60px] flex-1 border-t-4'} ${here ? 'border-lime' : 'border-transparent'}`}
           >
             <Icon name={icon} tone={here ? 'ink' : 'soft'} />
             <Txt size="label" figure bold={here} tone={here ? 'ink' : 'soft'}>

@@ -30,7 +30,7 @@ export const Keypad = memo(function Keypad({ onKey, signed = false }: KeypadProp
               role="button"
               aria-label={key === 'erase' ? words.erase : key === '±' ? words.sign : key}
               onPress={() => onKey(key)}
-              className="h-[54px] flex-1 items-center justify-center border-2 border-ink bg-sheet active:bg-lime"
+              className="min-h-[54px] flex-1 items-center justify-center border-2 border-ink bg-sheet active:bg-lime"
             >
               {key === 'erase' ? (
                 <Icon name="erase" size={30} />

@@ -85,7 +85,7 @@ export function LengthReading({ measuring, feature, title, strip }: LengthReadin
           <Button
             label={canKeep ? words.again : words.skip}
             onPress={() => (canKeep ? accept(typed.text, true) : goTo(next))}
-            className="w-[124px]"
+            className="min-w-[124px]"
           />
           <Button
             label={

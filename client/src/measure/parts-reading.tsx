@@ -55,7 +55,7 @@ export function PartsReading({
       fixed={strip}
       footer={
         <View className="flex-row gap-2">
-          <Button label={words.skip} onPress={() => goTo(next)} className="w-[124px]" />
+          <Button label={words.skip} onPress={() => goTo(next)} className="min-w-[124px]" />
           <Button
             label={next ? words.keepNext(featureWords(next.id).title.toLowerCase()) : words.keep}
             look="do"
@@ -97,8 +97,8 @@ export function PartsReading({
             </Pressable>
           ))}
         </View>
-        <View className="flex-row items-center gap-2">
-          <Txt size="stand" figure bold className="min-w-0 flex-1" testID="reading">
+        <View className="flex-row flex-wrap items-center gap-2">
+          <Txt size="stand" figure bold className="min-w-[96px] flex-1" testID="reading">
             {typed.text ? mm(typedFigure(typed.text) ?? 0) : '–'}
           </Txt>
           <Button label={words.addPart} onPress={() => add(typed.text)} />

@@ -10,7 +10,7 @@ export function RoleButton({ needs, disabled, className, ...rest }: ButtonProps 
   const may = useMay();
   if (may[needs]) return <Button disabled={disabled} className={className} {...rest} />;
   return (
-    <View className={`min-w-0 gap-1 ${className ?? ''}`}>
+    <View className={`min-w-0 max-w-full gap-1 ${className ?? ''}`}>
       <Button disabled {...rest} />
       <Txt size="label" tone="soft">
         {needs === 'own' ? words.ownerOnly : words.learnerMayNot}

@@ -275,7 +275,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
           <View className="flex-row flex-wrap items-end gap-3 px-4 py-4">
             <Button label={words.aloud} onPress={() => stepAloud(step)} />
             {at > 0 ? <Button label={words.before} onPress={() => onGo(steps[at - 1]!.step.id)} /> : null}
-            <View className="gap-1">
+            <View className="max-w-full gap-1">
               <Txt size="label" tone="soft">
                 {words.stands}
               </Txt>

@@ -103,7 +103,7 @@ function Truing({ record, end, spokes, limits }: TruingProps) {
             label={words.back}
             disabled={at === 0}
             onPress={() => set({ ...draft, at: at - 1 })}
-            className="w-[124px]"
+            className="min-w-[124px]"
           />
           <Button
             label={words.keepNext}

@@ -36,9 +36,9 @@ export function Button({ label, onPress, look = 'other', disabled, low, classNam
       disabled={disabled}
       onPress={onPress}
       testID={testID}
-      className={`${low ? 'min-h-[48px]' : 'min-h-[56px]'} flex-row items-center justify-center gap-2 rounded-lg px-4 py-2 ${looks[look].box} ${disabled ? 'opacity-60' : 'active:opacity-80'} ${className}`}
+      className={`${low ? 'min-h-[48px]' : 'min-h-[56px]'} max-w-full flex-row items-center justify-center gap-2 rounded-lg px-4 py-2 ${looks[look].box} ${disabled ? 'opacity-60' : 'active:opacity-80'} ${className}`}
     >
-      <Txt size="lead" bold tone={looks[look].text} className="text-center">
+      <Txt size="lead" bold tone={looks[look].text} className="min-w-0 shrink text-center">
         {label}
       </Txt>
     </Pressable>

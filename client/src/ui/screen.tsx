@@ -31,7 +31,7 @@ export function Screen({ title, tag, backTo, action, beside = false, footer, fix
   usePage(page, tag, beside ? null : `${title} · ${words.product}`);
   return (
     <View ref={page} tabIndex={-1} className="min-h-0 min-w-0 flex-1 bg-paper" role={beside ? 'complementary' : 'main'}>
-      <View className="screen-only min-h-[60px] flex-row items-center gap-2 px-4 py-1">
+      <View className="screen-only min-h-[60px] flex-row flex-wrap items-center gap-2 px-4 py-1">
         {backTo ? (
           <ToPage aria-label={words.back} to={backTo} className="-ml-3 h-12 w-12 items-center justify-center">
             <Icon name="back" />
@@ -42,7 +42,8 @@ export function Screen({ title, tag, backTo, action, beside = false, footer, fix
           size={title.length > 22 && backTo ? 'lead' : 'title'}
           bold
           heading={beside ? 2 : 1}
-          numberOfLines={2}
+          // With text twice as large a title takes three lines; more is no title.
+          numberOfLines={3}
           className="min-w-0 flex-1"
         >
           {title}

@@ -14,14 +14,14 @@ export interface SegmentsProps<T extends string> {
 /** One answer out of a few, all of them in sight, one tap. */
 export function Segments<T extends string>({ label, options, value, onChange, verbatim }: SegmentsProps<T>) {
   return (
-    <View role="radiogroup" aria-label={label} className="flex-row flex-wrap gap-2">
+    <View role="radiogroup" aria-label={label} className="max-w-full flex-row flex-wrap gap-2">
       {options.map(([option, name]) => (
         <Pressable
           key={option}
           role="radio"
           aria-checked={value === option}
           onPress={() => onChange(option)}
-          className={`min-h-[48px] justify-center rounded-md border-2 border-ink px-3 ${value === option ? 'bg-ink' : 'bg-sheet'}`}
+          className={`min-h-[48px] max-w-full justify-center rounded-md border-2 border-ink px-3 ${value === option ? 'bg-ink' : 'bg-sheet'}`}
         >
           <Txt bold={value === option} verbatim={verbatim} className={value === option ? '!text-paper' : ''}>
             {name}

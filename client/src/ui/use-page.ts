@@ -6,10 +6,21 @@ let shown: string | null = null;
 /** The tag of the bike that stands beside the page on a wide screen. */
 let tagBeside: string | null = null;
 
+/** What the page calls itself, with its own bike where it names one. */
+let called: { title: string; tag: string | undefined } | null = null;
+
+/** Whichever comes last, the page or what stands beside it: the tab has both names. */
+function nameTab(): void {
+  if (!called) return;
+  const bike = called.tag ?? tagBeside;
+  document.title = bike ? `${bike} · ${called.title}` : called.title;
+}
+
 /** Notes whose page stands beside another: a tab is named after the bike, too. */
 export function useBeside(tag: string | null): void {
   useEffect(() => {
     tagBeside = tag;
+    nameTab();
     return () => {
       tagBeside = null;
     };
@@ -24,8 +35,9 @@ export function useBeside(tag: string | null): void {
  */
 export function usePage(page: RefObject<View | null>, tag: string | undefined, title: string | null): void {
   useEffect(() => {
-    const bike = tag ?? tagBeside;
-    if (title !== null) document.title = bike ? `${bike} · ${title}` : title;
+    if (title === null) return;
+    called = { title, tag };
+    nameTab();
   }, [title, tag]);
   const isPage = title !== null;
   useEffect(() => {

@@ -89,7 +89,7 @@ function OneFigure({ wheel, path, left, onLater }: { wheel: Wheel; path: string;
       backTo={wheelPath(wheel.id)}
       footer={
         <View className="flex-row gap-2">
-          <Button label={words.measuring.later} onPress={onLater} className="w-[124px]" testID="measure-later" />
+          <Button label={words.measuring.later} onPress={onLater} className="min-w-[124px]" testID="measure-later" />
           <RoleButton
             needs="work"
             label={typed.text ? words.measuring.keep : words.measuring.asPattern(shown)}

@@ -24,7 +24,7 @@ export function PartStrip({ data, selected, onPick, leftName, rightName }: PartS
           key={part.key}
           role="img"
           aria-label={spokenName(part)}
-          className="h-[56px] w-2.5 border-x-2 border-ink bg-metal"
+          className="min-h-[56px] w-2.5 border-x-2 border-ink bg-metal"
         />
       );
     }
@@ -38,7 +38,7 @@ export function PartStrip({ data, selected, onPick, leftName, rightName }: PartS
         disabled={!onPick || part.insideIndex === null}
         onPress={() => onPick?.(part)}
         testID={`part-${part.key}`}
-        className={`h-[56px] min-w-[28px] max-w-[64px] flex-1 items-center justify-center ${lime ? 'bg-lime' : 'bg-sheet'} ${part.key === selected ? 'border-[3px] border-ink' : 'border border-ink'}`}
+        className={`min-h-[56px] min-w-[28px] max-w-[64px] flex-1 items-center justify-center ${lime ? 'bg-lime' : 'bg-sheet'} ${part.key === selected ? 'border-[3px] border-ink' : 'border border-ink'}`}
       >
         <Txt size="label" figure tone={lime ? 'on-lime' : 'soft'}>
           {chipName(part)}
@@ -64,7 +64,7 @@ export function PartStrip({ data, selected, onPick, leftName, rightName }: PartS
         role="group"
       >
         {parts.slice(0, middle).map(chip)}
-        <View className="h-[56px] min-w-[48px] items-center justify-center border-[3px] border-ink bg-sheet px-2">
+        <View className="min-h-[56px] min-w-[48px] items-center justify-center border-[3px] border-ink bg-sheet px-2">
           <Txt bold>hub</Txt>
         </View>
         {parts.slice(middle).map(chip)}

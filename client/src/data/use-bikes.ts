@@ -1,6 +1,6 @@
 import { routes } from '@cricket/contract/routes';
 import type { BikeRecord, BikeSummary, Shop, StoreItem, Wheel } from '@cricket/contract/shapes';
-import { queryOptions, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 
 import { read } from './api';
@@ -18,15 +18,9 @@ export function useShop() {
   });
 }
 
-/** How the list of bikes is asked for. */
-export const bikesQuery = queryOptions({
-  queryKey: keys.bikes,
-  queryFn: ({ signal }) => read<BikeSummary[]>(routes.bikes, signal),
-});
-
 /** The bikes in the shop as the server last told, each with its next action. */
 export function useBikes() {
-  return useQuery(bikesQuery);
+  return useQuery({ queryKey: keys.bikes, queryFn: ({ signal }) => read<BikeSummary[]>(routes.bikes, signal) });
 }
 
 /** Bikes in the shop whose tag or name holds a text; nothing is asked for under two characters. */

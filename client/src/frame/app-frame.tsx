@@ -3,7 +3,6 @@ import { Slot, usePathname } from 'expo-router';
 import { lazy, Suspense, useEffect, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 
-import { bikesQuery } from '../data/use-bikes';
 import { followChanges } from '../data/follow-changes';
 import { keepAtHand } from '../data/keep-at-hand';
 import { persister } from '../data/persister';
@@ -79,8 +78,6 @@ function Door({ children }: { children: ReactNode }) {
   const inside = Boolean(session.data?.person);
   useEffect(() => {
     if (!inside) return undefined;
-    // Beside the page's own piece, not after it.
-    if (location.pathname === '/') void queryClient.prefetchQuery(bikesQuery);
     const timer = setTimeout(() => void keepAtHand(), 4000);
     return () => clearTimeout(timer);
   }, [inside]);

@@ -17,6 +17,7 @@ import { money } from '../ui/figures';
 import { RoleButton } from '../session/role-button';
 import { useMay } from '../session/use-session';
 import { useOwnTools } from '../tools/use-own-tools';
+import { Alerts } from '../ui/alerts';
 import { Button } from '../ui/button';
 import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
@@ -140,11 +141,7 @@ function Aside({ fit, wide }: { fit: FitReport; wide: boolean }) {
       <Txt size="label" figure tone="soft" heading={2} className="px-4 pb-1 pt-4">
         {words.tools}
       </Txt>
-      {messages.map((message) => (
-        <Txt key={message} role="alert" tone="stop" bold className="px-4 py-1">
-          {message}
-        </Txt>
-      ))}
+      <Alerts messages={messages} />
       {fit.tools.map(({ tool, reason, how, cost }) => (
         <View key={tool} className="min-h-[48px] flex-row items-center gap-2 px-4 py-1">
           <View className="min-w-0 flex-1">

@@ -14,8 +14,8 @@ import { useAccept } from '../fit/use-accept';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
 import { Txt } from '../ui/txt';
-import { VerdictLine } from '../ui/verdict-line';
 import type { CheckValues } from './check-values';
+import { Judged } from './judged';
 import { words } from './words';
 
 export interface AsFoundProps {
@@ -119,13 +119,7 @@ interface FoundProps {
 function Found({ finding, against, planned, children }: FoundProps) {
   return (
     <View className="gap-1 border-b border-rule px-4 py-3" testID="as-found" aria-live="polite">
-      {finding.verdict === 'goes' && against ? null : <VerdictLine verdict={finding.verdict} />}
-      <Txt>
-        {[
-          finding.because,
-          ...(finding.verdict === 'goes' ? (against ? [words.notAsAsked] : []) : finding.remedies),
-        ].join(' ')}
-      </Txt>
+      <Judged {...finding} against={against} />
       {planned ? <Txt tone="soft">{planned}</Txt> : null}
       {children}
     </View>

@@ -5,8 +5,8 @@ import { View } from 'react-native';
 
 import { figure } from '../bike/figures';
 import { Txt } from '../ui/txt';
-import { VerdictLine } from '../ui/verdict-line';
 import type { CheckValues } from './check-values';
+import { Judged } from './judged';
 import { words } from './words';
 
 export interface AsReachedProps {
@@ -37,12 +37,12 @@ export function AsReached({ end, fit, values, against }: AsReachedProps) {
   return (
     <View className="gap-1 border-b border-rule px-4 py-3" testID="as-reached" aria-live="polite">
       <Txt bold>{words.asReached(figure(left), figure(right))}</Txt>
-      {verdict === 'goes' && against ? null : <VerdictLine verdict={verdict} />}
-      <Txt>
-        {worst
-          ? [worst.because, ...worst.remedies].join(' ')
-          : [words.held(safety.toFixed(2)), ...(against ? [words.notAsAsked] : [])].join(' ')}
-      </Txt>
+      <Judged
+        verdict={verdict}
+        because={worst?.because ?? words.held(safety.toFixed(2))}
+        remedies={worst?.remedies ?? []}
+        against={against}
+      />
     </View>
   );
 }

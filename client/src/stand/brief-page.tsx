@@ -113,9 +113,9 @@ function Block({ block, states, record, job, onStep, onWait, onEnded }: BlockPro
   const first = left.flatMap(({ id }) => states.get(id)!.waitsFor).find((id) => !inBlock.has(id));
   // A safety step stands by itself here: its one touch says that all of it was looked at. Figures are entered each.
   const ready = left.map((step) => mayBeDone(step, of(step.id), 'with-the-step'));
-  const waits = left.find((_, index) => !ready[index]!.may);
+  const waitsAt = ready.findIndex(({ may }) => !may);
   const all: Readiness = {
-    may: !waits,
+    may: waitsAt < 0,
     open: ready.flatMap((one) => one.open),
     against: ready.flatMap((one) => one.against),
   };
@@ -169,8 +169,8 @@ function Block({ block, states, record, job, onStep, onWait, onEnded }: BlockPro
           ) : (
             <Done
               label={notReady(all) ?? (left.length > 1 ? words.brief.allDone : doneWords(left[0]!))}
-              look={waits ? 'other' : 'do'}
-              onPress={waits ? () => toCheck(waits.id, mayBeDone(waits, of(waits.id), 'with-the-step')) : done}
+              look={all.may ? 'do' : 'other'}
+              onPress={all.may ? done : () => toCheck(left[waitsAt]!.id, ready[waitsAt]!)}
               className="min-h-[60px]"
               testID={`done-${block.steps[0]!.id}`}
             />

@@ -8,6 +8,7 @@ import { useShopSettings } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
 import { HandOver } from '../session/hand-over';
 import { useMay } from '../session/use-session';
+import { Alerts } from '../ui/alerts';
 import { Button } from '../ui/button';
 import { NotThere } from '../ui/not-there';
 import { Screen } from '../ui/screen';
@@ -41,11 +42,7 @@ export function ToolsScreen() {
         <Txt size="title" bold heading={2} className="border-b-2 border-ink px-4 pb-1 pt-4">
           {words.tools}
         </Txt>
-        {messages.map((message) => (
-          <Txt key={message} role="alert" tone="stop" bold className="px-4 py-2">
-            {message}
-          </Txt>
-        ))}
+        <Alerts messages={messages} />
         {named.map((tool) => (
           <Tick
             key={tool}

@@ -1,6 +1,5 @@
-import type { Told } from '../end-facts';
+import { lastTold, type ToldReading } from '../end-facts';
 import { InputError, readInput } from '../input';
-import type { Place } from '../model';
 import { BikeFacts } from './bike-facts';
 
 /** What is told of each end, or of one part of the job, is told by itself: two people may say different things of one bike. */
@@ -63,15 +62,6 @@ export interface Telling {
   is: unknown;
 }
 
-/** A reading as far as what is told depends on it. */
-interface ToldReading {
-  place: Place;
-  feature: string;
-  told?: Told | null | undefined;
-  takenAt: string;
-  withdrawnAt: string | null;
-}
-
 /**
  * Holds what is told of a bike against what its feature may be.
  *
@@ -96,15 +86,10 @@ export function whyNotTold({ feature, is }: Telling): InputError | null {
  * @param readings - every reading of the bike; those of other places are let alone
  */
 export function toldFacts(readings: readonly ToldReading[]): BikeFacts {
-  const last = new Map<string, ToldReading>();
-  for (const reading of readings) {
-    if (reading.place !== 'bike' || !reading.told || reading.withdrawnAt) continue;
-    const before = last.get(reading.feature);
-    if (!before || reading.takenAt >= before.takenAt) last.set(reading.feature, reading);
-  }
+  const last = lastTold(readings);
   let facts: BikeFacts = {};
   for (const feature of toldFeatures) {
-    const is = last.get(feature)?.told?.is ?? null;
+    const is = last.get(feature) ?? null;
     if (is !== null) facts = withTold(facts, feature, is);
   }
   return facts;

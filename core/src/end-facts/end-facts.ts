@@ -105,19 +105,26 @@ export function endFacts(end: End, readings: readonly Reading[]): EndFacts {
   return together(end, { lengths, words, parts }, filed, valid.length > 0);
 }
 
+/** A reading as far as what is told depends on it. */
+export type ToldReading = Pick<Reading, 'place' | 'feature' | 'told' | 'takenAt' | 'withdrawnAt'>;
+
+/** The latest word on each thing that was told of a bike, whatever order they came in; null: taken back to not known. */
+export function lastTold(readings: readonly ToldReading[]): ReadonlyMap<string, unknown> {
+  const last = new Map<string, ToldReading>();
+  for (const reading of readings) {
+    if (reading.place !== 'bike' || !reading.told || reading.withdrawnAt) continue;
+    const before = last.get(reading.feature);
+    if (!before || reading.takenAt >= before.takenAt) last.set(reading.feature, reading);
+  }
+  return new Map([...last].map(([feature, { told }]) => [feature, told!.is]));
+}
+
 /** Brakes that take-in names as the stand does. One in the old hub goes with it: what is there then is looked at at the end. */
 const brakeNames: Readonly<Record<string, string>> = { rim: 'rim', rotor: 'disc', none: 'none' };
 
 /** The brake of this end as take-in was told, so that it is asked once. */
 function toldBrake(end: End, readings: readonly Reading[]): string | null {
-  const said = readings.filter(
-    ({ place, feature, told, withdrawnAt }) => place === 'bike' && feature === `brakes.${end}` && told && !withdrawnAt,
-  );
-  const last = said.reduce<Reading | null>(
-    (known, next) => (known && known.takenAt > next.takenAt ? known : next),
-    null,
-  );
-  const is = last?.told?.is as { kind?: string } | null | undefined;
+  const is = lastTold(readings).get(`brakes.${end}`) as { kind?: string } | null | undefined;
   return (is?.kind && brakeNames[is.kind]) ?? null;
 }
 

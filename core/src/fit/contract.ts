@@ -11,7 +11,7 @@ import type { LimitsInput } from '../limits';
 import type { MotorTorqueResult } from '../motor-torque';
 import type { LoosePart, StoreItem, Wheel } from '../parts';
 import type { Override } from '../overrides';
-import type { LoggedMinutes, SecondLooks } from '../procedure';
+import type { LoggedMinutes, SecondLooks, TakenStack } from '../procedure';
 import type { RotorFitResult } from '../rotor-fit';
 import type { Approval, TorqueReactionInput, TorqueReactionResult } from '../torque-reaction';
 import type { TyreFitResult } from '../tyre-fit';
@@ -46,6 +46,8 @@ export interface FitInput {
   logged?: Readonly<Record<string, LoggedMinutes>>;
   /** Where a second person's word is asked for: it takes time; nowhere when left out. */
   secondPerson?: SecondLooks;
+  /** The stack as taken, for the hours: what it needs is done at the stand; the best one's when left out. */
+  taken?: TakenStack;
   /** What another kit on the same bike adds, and what both draw from one battery. */
   beside?: { massKg: number; sharedBatteryA?: number };
   /** What the owner lets go on against a `stop`. */

@@ -15,7 +15,6 @@ export { fitOfRecord } from './recorded';
 export { nextWorth } from './measure-next';
 export { answered } from './readings';
 export { massAfterKg } from './tyre';
-export { planTime, type PlannedEnd, type PlanTime } from './plan-time';
 export { knownTools } from './tools';
 export { findingsWith } from './with-stack';
 export { fitTwoMotors, type TwoMotorsReport } from './two-motors';

@@ -1,7 +1,7 @@
 import { isCarbon } from '../end-facts';
 import { worstOf, type Verdict } from '../verdict';
 import type { FitInput, FitReport } from './contract';
-import { planTime } from './plan-time';
+import { planTime, type PlannedEnd } from './plan-time';
 import { fitOfRecord } from './recorded';
 
 /** Two motors on one bike: what each end says, knowing of the other. */
@@ -54,7 +54,7 @@ function boughtTwice(front: FitReport, rear: FitReport): number {
   return rear.tools.reduce((sum, { tool, cost }) => sum + (named.has(tool) ? cost : 0), 0);
 }
 
-function timeOfBoth(front: { input: FitInput; fitted: FitReport }, rear: { input: FitInput; fitted: FitReport }) {
+function timeOfBoth(front: PlannedEnd, rear: PlannedEnd) {
   const [first, ...rest] = [front, rear].filter(({ input }) => !isCarbon(input.facts));
   return first ? planTime([first, ...rest]) : { minutes: 0, slowMinutes: 0 };
 }

@@ -7,7 +7,7 @@ import { overridesOf } from '../overrides';
 import type { Wheel } from '../parts';
 import { worstOf, type Verdict } from '../verdict';
 
-export interface MatchInput extends Omit<FitInput, 'facts' | 'wheel' | 'overrides'> {
+export interface MatchInput extends Omit<FitInput, 'facts' | 'wheel' | 'overrides' | 'taken'> {
   /** What is measured of each end; an end without any reading may be left out. */
   ends: Partial<Record<End, EndFacts>>;
   /** The catalogue. */

@@ -3,7 +3,7 @@ import type { Purchase } from '../axle-stack';
 import { endFacts, isCarbon, openFeatures, type EndFacts, type Reading } from '../end-facts';
 import { emptyBikeFacts, type BikeFacts } from '../bike-facts';
 import { chosenWheelId, latest, type Choice } from '../choices';
-import { fitOfRecord, planTime, type FitInput, type FitReport } from '../fit';
+import { fitOfRecord, type FitInput, type FitReport } from '../fit';
 import type { Feature } from '../features';
 import type { JobEvent } from '../job-events';
 import type { LimitsInput } from '../limits';
@@ -126,14 +126,10 @@ export function endState(record: BikeRecord, end: End, workshop: Workshop): EndS
     ...(tools && { tools }),
     ...(logged && { logged }),
     ...(secondPerson && { secondPerson }),
+    ...(accepted && { taken: accepted }),
     overrides: overridesOf(record.events ?? [], end, wheel.id, record.choices),
   };
-  const asBest = fitInput && fitOfRecord(fitInput);
-  // What a stack needs that was taken is done at the stand, not what the best one would.
-  const fit =
-    asBest && accepted && !isCarbon(facts)
-      ? { ...asBest, ...planTime([{ input: fitInput, fitted: asBest, taken: accepted }]) }
-      : asBest;
+  const fit = fitInput && fitOfRecord(fitInput);
   return {
     end,
     facts,

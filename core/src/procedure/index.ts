@@ -31,5 +31,5 @@ export {
 } from './kinds';
 export { procedure, stepDefinitions } from './plan';
 export { isEnded, reasonOfSubstance, saysSomething, stepInHand, stepStates, type StepState } from './states';
-export { jobTime, stepTime, type LoggedMinutes, type TimeEstimate } from './time';
+export { jobTime, stepTime, wholeMinutes, type LoggedMinutes, type TimeEstimate } from './time';
 export { stepFigures } from './step-figures';

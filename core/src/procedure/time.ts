@@ -14,6 +14,11 @@ export interface TimeEstimate {
   p90: number;
 }
 
+/** An estimate in whole minutes, as every page and sheet says it. */
+export function wholeMinutes({ p50, p90 }: TimeEstimate): { minutes: number; slowMinutes: number } {
+  return { minutes: Math.round(p50), slowMinutes: Math.round(p90) };
+}
+
 /** Standard normal at 90 %. */
 const z90 = 1.2816;
 

@@ -2,7 +2,6 @@ import { coreRecord, heldStacks } from '@cricket/contract/core-record';
 import type { BikeRecord, ShopSettings, StackAcceptance } from '@cricket/contract/shapes';
 import { activeEnd } from '@cricket/core/choices';
 import type { EndState, Workshop } from '@cricket/core/next-action';
-import type { FitReport } from '@cricket/core/fit';
 import { jobOf } from '@cricket/core/job';
 import { costTable, type CostTable } from '@cricket/core/job-cost';
 import {
@@ -10,9 +9,9 @@ import {
   procedure,
   stepStates,
   stepFigures,
+  wholeMinutes,
   type JobFacts,
   type StepState,
-  type TimeEstimate,
 } from '@cricket/core/procedure';
 import { axleAt, type End } from '@cricket/core/model';
 import { defaultUnits, type Units } from '@cricket/core/units';
@@ -31,6 +30,10 @@ export interface JobData {
   units: Units;
   /** Whose clock the paper goes by. */
   timeZone: string;
+}
+
+/** What the whole job's sheet has besides. */
+export interface SheetData extends JobData {
   /** Null while nothing is chosen for either end. */
   costs: CostTable | null;
   /** Three letters; null: figures without a name. */
@@ -41,26 +44,32 @@ export interface JobData {
 export function jobData(
   record: BikeRecord,
   workshop: Workshop,
-  { secondPerson = 'none', units = defaultUnits, timeZone = machineTimeZone(), hourlyRate, currency }: SheetSettings,
+  {
+    secondPerson = 'none',
+    units = defaultUnits,
+    timeZone = machineTimeZone(),
+  }: Pick<Partial<ShopSettings>, 'secondPerson' | 'units' | 'timeZone'>,
 ): JobData {
   const facts = coreRecord(record);
   const states = endStatesOf(record, workshop);
   const job = jobOf(record.bike.facts, states, activeEnd(facts), { secondPerson }, workshop.limits);
-  const plan = job ? procedure(job, stepFigures(workshop.limits)) : [];
-  const steps = stepStates(plan, record.events);
-  const costs = job && costTable(fitsOf(job, states), wholeMinutes(jobTime(plan, workshop.logged)), hourlyRate);
-  return { record, states, job, steps, units, timeZone, costs, currency: currency ?? null };
+  const steps = job ? stepStates(procedure(job, stepFigures(workshop.limits)), record.events) : [];
+  return { record, states, job, steps, units, timeZone };
 }
 
-/** What of the shop's settings a sheet follows. */
-type SheetSettings = Pick<Partial<ShopSettings>, 'secondPerson' | 'units' | 'timeZone' | 'hourlyRate' | 'currency'>;
-
-function fitsOf(job: JobFacts, states: JobData['states']): FitReport[] {
-  return job.ends.flatMap(({ end }) => states[end].fit ?? []);
-}
-
-function wholeMinutes({ p50, p90 }: TimeEstimate) {
-  return { minutes: Math.round(p50), slowMinutes: Math.round(p90) };
+/** What a job costs as it is planned today. */
+export function jobCosts(
+  { job, states, steps }: JobData,
+  logged: Workshop['logged'],
+  hourlyRate: number,
+): CostTable | null {
+  if (!job) return null;
+  const time = jobTime(
+    steps.map(({ step }) => step),
+    logged,
+  );
+  const fits = job.ends.flatMap(({ end }) => states[end].fit ?? []);
+  return costTable(fits, wholeMinutes(time), hourlyRate);
 }
 
 /** The same job with steps and torques as they were when its stacks were taken, whatever was changed since. */

@@ -9,7 +9,7 @@ import { hoursText, inUnits, moneyText, type Units } from '@cricket/core/units';
 import type { Content, TableCell } from 'pdfmake/interfaces';
 
 import { axleSvg } from './axle-svg';
-import { takenAt, type JobData } from './job-data';
+import { takenAt, type JobData, type SheetData } from './job-data';
 import { paperDate } from './paper-date';
 import { pdfOf } from './pdf';
 
@@ -31,7 +31,7 @@ const lines = {
  *
  * @param address - what the code on the sheet opens: the stand of this bike
  */
-export function jobSheet(data: JobData, shop: Shop, address: string, printedAt: Date): Promise<Buffer> {
+export function jobSheet(data: SheetData, shop: Shop, address: string, printedAt: Date): Promise<Buffer> {
   const { record, job, steps } = data;
   const { bike } = record;
   return pdfOf({
@@ -167,7 +167,7 @@ function endPart({ states, record, units, timeZone }: JobData, end: EndJob): Con
 const costGroups = { kit: 'Kit', battery: 'Battery', 'small-parts': 'Small parts', tools: 'Tools to buy' } as const;
 
 /** The cost table of the order and the quote, sum by sum. */
-export function costPart({ costs, currency }: Pick<JobData, 'costs' | 'currency'>): Content[] {
+export function costPart({ costs, currency }: Pick<SheetData, 'costs' | 'currency'>): Content[] {
   if (!costs) return [];
   const { sums, minutes, slowMinutes, hourlyRate, labour, total, slowTotal } = costs;
   const money = (amount: number): TableCell => ({ text: moneyText(amount, currency), alignment: 'right' });

@@ -2,7 +2,7 @@ import type { StackAcceptance, BikeRecord, Shop, ShopSettings } from '@cricket/c
 import type { Workshop } from '@cricket/core/next-action';
 import type { End } from '@cricket/core/features';
 
-import { asAccepted, jobData, takenAt } from '../documents/job-data';
+import { asAccepted, jobCosts, jobData, takenAt, type SheetData } from '../documents/job-data';
 import { jobSheet, stackCard } from '../documents/job-sheet';
 import { readJobFile, type ReadJobFile } from '../documents/read-job-file';
 
@@ -28,9 +28,9 @@ export interface Heavy {
 
 /** The work itself, wherever it is done. */
 export const inPlace: Heavy = {
-  jobSheet: (source) => jobSheet(dataOf(source), source.shop, source.address, source.printedAt),
+  jobSheet: (source) => jobSheet(sheetOf(source), source.shop, source.address, source.printedAt),
   stackCard: async (source) => {
-    const data = dataOf(source);
+    const data = asAccepted(jobData(source.record, source.workshop, source.settings));
     const taken: StackAcceptance | null = takenAt(data.record, source.end);
     const endJob = data.job?.ends.find(({ end }) => end === source.end);
     if (!taken || !endJob) return null;
@@ -39,4 +39,8 @@ export const inPlace: Heavy = {
   readJobFile,
 };
 
-const dataOf = ({ record, workshop, settings }: SheetSource) => asAccepted(jobData(record, workshop, settings));
+function sheetOf({ record, workshop, settings }: SheetSource): SheetData {
+  const today = jobData(record, workshop, settings);
+  const costs = jobCosts(today, workshop.logged, settings.hourlyRate);
+  return { ...asAccepted(today), costs, currency: settings.currency ?? null };
+}

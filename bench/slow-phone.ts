@@ -11,6 +11,16 @@ const turns = 5;
 const longtail = '/bikes/00000003-0000-4000-8000-000000000003';
 const measured = '/bikes/00000003-0000-4000-8000-000000000001/front/measure?feature=slot-depth.left';
 
+/** The page's own watch, from the first byte asked for to the frame in which it can be used: the driver's looking takes time too. */
+const watchForUsable = `globalThis.usableMs = new Promise((resolve) => {
+  const watch = () => {
+    const text = document.body?.innerText ?? '';
+    const stands = text.includes('Bike in') && text.includes('School-run longtail');
+    requestAnimationFrame(stands ? () => resolve(performance.now()) : watch);
+  };
+  requestAnimationFrame(watch);
+});`;
+
 const server = await demoServer();
 const browser = await chromium.launch({
   executablePath: chromiumPath()!,
@@ -62,11 +72,11 @@ async function coldMs(): Promise<number[]> {
   const all: number[] = [];
   for (let turn = 0; turn < turns; turn++) {
     const context = await phone(browser);
+    await context.addInitScript({ content: watchForUsable });
     const page = await slowed(await context.newPage());
-    const began = performance.now();
     await page.goto(server.address, { waitUntil: 'commit' });
     await usable(page);
-    all.push(performance.now() - began);
+    all.push(await page.evaluate(() => (window as unknown as { usableMs: Promise<number> }).usableMs));
     await context.close();
   }
   return all;

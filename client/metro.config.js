@@ -2,13 +2,16 @@ const http = require('node:http');
 const { getDefaultConfig } = require('expo/metro-config');
 const { withNativeWind } = require('nativewind/metro');
 
+const { partFor } = require('./bundle/parts.cjs');
+
 const config = getDefaultConfig(__dirname);
 
-// Of class-validator only what the contracts use, from its CommonJS files: the ES ones fail at run time under Metro.
-config.resolver.resolveRequest = (context, name, platform) =>
-  name === 'class-validator'
-    ? { type: 'sourceFile', filePath: require.resolve('./class-validator-parts.js') }
-    : context.resolveRequest(context, name, platform);
+// `bundle/parts.js` tells what stands in for what. class-validator is taken by its name: its ES files fail at run time.
+config.resolver.resolveRequest = (context, name, platform) => {
+  if (name === 'class-validator') return { type: 'sourceFile', filePath: partFor(require.resolve(name)) };
+  const found = context.resolveRequest(context, name, platform);
+  return found.type === 'sourceFile' ? { ...found, filePath: partFor(found.filePath) } : found;
+};
 
 // With reload, the page comes from Metro and /api from our server. The origin differs only here, so it is left out.
 config.server.enhanceMiddleware = (metro) => (request, response, next) => {

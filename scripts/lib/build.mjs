@@ -61,6 +61,7 @@ async function buildClient() {
     JSON.stringify(files.filter((file) => /^\/(_expo\/static\/js|fonts)\//.test(file))),
   );
   askEarly();
+  compileOnTheWay();
   await writeServiceWorker();
   for (const file of filesBelow(clientDist)) compress(file);
 }
@@ -72,6 +73,17 @@ function askEarly() {
   const html = readFileSync(page, 'utf8');
   if (!html.includes('</head>')) throw new Error('the page has no head to ask early in');
   writeFileSync(page, html.replace('</head>', `${asked}</head>`));
+}
+
+/**
+ * Tells the browser to compile the script of the first page while it is still arriving. Otherwise it reads each function twice, the
+ * second time when it is called and somebody waits. Browsers that do not know this take it for the remark that it is.
+ */
+function compileOnTheWay() {
+  const pieces = join(clientDist, '_expo/static/js/web');
+  const first = readdirSync(pieces).find((name) => /^index-[0-9a-f]+\.js$/.test(name));
+  if (!first) throw new Error('the first page has no script');
+  writeFileSync(join(pieces, first), `//# allFunctionsCalledOnLoad\n${readFileSync(join(pieces, first), 'utf8')}`);
 }
 
 /** The worker that opens the app without network: every piece of it, and the photos that were looked at. */

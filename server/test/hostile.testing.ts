@@ -3,7 +3,8 @@ import { randomUUID } from 'node:crypto';
 import { features } from '@cricket/core/features';
 import { jobEventKinds } from '@cricket/core/job-events';
 import { limitTable } from '@cricket/core/limits';
-import { toldBetween, type BikeFacts } from '@cricket/core/bike-facts';
+import type { BikeFacts } from '@cricket/core/bike-facts';
+import { toldBetween } from '@cricket/core/told';
 import fc from 'fast-check';
 
 import { demoStores } from '../src/demo/stores';

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 
-import { toldBetween, type BikeFacts } from '@cricket/core/bike-facts';
+import type { BikeFacts } from '@cricket/core/bike-facts';
+import { toldBetween } from '@cricket/core/told';
 import { exampleLawClasses } from '@cricket/core/law';
 
 import { demoStores } from '../src/demo/stores';

@@ -1,6 +1,6 @@
 import type { BikeRecord, Choice, JobEvent, OrderLine, Photo, Reading } from '@cricket/contract/shapes';
-import { toldFacts, type Telling } from '@cricket/core/bike-facts';
-import { jobEventSchemaVersion } from '@cricket/core/job-events';
+import { toldFacts, type Telling } from '@cricket/core/told';
+import { jobEventSchemaVersion } from '@cricket/core/model';
 
 import type { PendingWrite } from './outbox-store';
 

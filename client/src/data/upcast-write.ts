@@ -1,5 +1,6 @@
 import { routes } from '@cricket/contract/routes';
-import { toldBetween, type BikeFacts } from '@cricket/core/bike-facts';
+import type { BikeFacts } from '@cricket/core/bike-facts';
+import { toldBetween } from '@cricket/core/told';
 import { placeShown } from '@cricket/core/model';
 
 import type { PendingWrite } from './pending-write';

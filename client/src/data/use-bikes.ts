@@ -1,6 +1,6 @@
 import { routes } from '@cricket/contract/routes';
 import type { BikeRecord, BikeSummary, Shop, StoreItem, Wheel } from '@cricket/contract/shapes';
-import { useQuery } from '@tanstack/react-query';
+import { queryOptions, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 
 import { read } from './api';
@@ -19,8 +19,13 @@ export function useShop() {
 }
 
 /** The bikes in the shop as the server last told, each with its next action. */
+export const bikesQuery = queryOptions({
+  queryKey: keys.bikes,
+  queryFn: ({ signal }) => read<BikeSummary[]>(routes.bikes, signal),
+});
+
 export function useBikes() {
-  return useQuery({ queryKey: keys.bikes, queryFn: ({ signal }) => read<BikeSummary[]>(routes.bikes, signal) });
+  return useQuery(bikesQuery);
 }
 
 /** Bikes in the shop whose tag or name holds a text; nothing is asked for under two characters. */
@@ -34,16 +39,24 @@ export function useFoundBikes(text: string) {
 }
 
 /** The catalogue of motor wheels, what waits for the server included. */
-export function useWheels() {
-  const query = useQuery({ queryKey: keys.wheels, queryFn: ({ signal }) => read<Wheel[]>(routes.wheels, signal) });
+export function useWheels(enabled = true) {
+  const query = useQuery({
+    queryKey: keys.wheels,
+    queryFn: ({ signal }) => read<Wheel[]>(routes.wheels, signal),
+    enabled,
+  });
   const { writes } = useOutbox();
   const data = useMemo(() => query.data && withWheelWrites(query.data, writes), [query.data, writes]);
   return { data, isPending: query.isPending, error: query.error, refetch: query.refetch };
 }
 
 /** What is on hand, what waits for the server included. */
-export function useStores() {
-  const query = useQuery({ queryKey: keys.stores, queryFn: ({ signal }) => read<StoreItem[]>(routes.stores, signal) });
+export function useStores(enabled = true) {
+  const query = useQuery({
+    queryKey: keys.stores,
+    queryFn: ({ signal }) => read<StoreItem[]>(routes.stores, signal),
+    enabled,
+  });
   const { writes } = useOutbox();
   const data = useMemo(() => query.data && withStoreWrites(query.data, writes), [query.data, writes]);
   return { data, isPending: query.isPending, error: query.error, refetch: query.refetch };

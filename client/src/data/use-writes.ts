@@ -10,7 +10,7 @@ import type {
   WheelEntry,
 } from '@cricket/contract';
 import type { OrderLine, ShopSettings, Wheel } from '@cricket/contract/shapes';
-import type { Telling } from '@cricket/core/bike-facts';
+import type { Telling } from '@cricket/core/told';
 import type { Place } from '@cricket/core/model';
 import type { FactKind } from '@cricket/contract/register';
 import type { JobEventData, JobEventKind } from '@cricket/core/job-events';

@@ -1,4 +1,5 @@
 import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
+import type { Query } from '@tanstack/react-query';
 import { Slot, usePathname } from 'expo-router';
 import { lazy, Suspense, useEffect, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
@@ -36,8 +37,8 @@ export function AppFrame() {
     <PersistQueryClientProvider
       client={queryClient}
       persistOptions={{ persister, maxAge: keptForMs, buster: '2', dehydrateOptions }}
-      // What was kept is shown at once, and asked for anew at once.
-      onSuccess={() => void queryClient.invalidateQueries()}
+      // What was kept is shown at once, and asked for anew at once; what this page has asked for itself is new.
+      onSuccess={() => void queryClient.invalidateQueries({ predicate: isKept })}
     >
       <Door>
         <Pressable role="link" onPress={toPage} className="to-page">
@@ -55,6 +56,8 @@ export function AppFrame() {
     </PersistQueryClientProvider>
   );
 }
+
+const isKept = ({ state }: Query) => state.dataUpdatedAt < performance.timeOrigin;
 
 /** Past the bar, for whoever goes by keys. */
 function toPage(): void {

@@ -1,4 +1,4 @@
-import { toldFeatures } from '@cricket/core/bike-facts';
+import { toldFeatures } from '@cricket/core/told';
 
 import { toldNames } from '../take-in/told-names';
 import { groupOf, saysOf } from './journal-line';

@@ -1,5 +1,6 @@
 import type { JournalRow } from '@cricket/contract/shapes';
-import { toldBetween, type BikeFacts } from '@cricket/core/bike-facts';
+import type { BikeFacts } from '@cricket/core/bike-facts';
+import { toldBetween } from '@cricket/core/told';
 import type { Place } from '@cricket/core/model';
 
 import { findingTitle } from '../fit/finding-titles';

@@ -2,7 +2,7 @@ import type { BikeRecord } from '@cricket/contract/shapes';
 import { chosenWheelId } from '@cricket/core/choices';
 import type { End } from '@cricket/core/features';
 import type { KitFacts } from '@cricket/core/kit';
-import { toldBetween } from '@cricket/core/bike-facts';
+import { toldBetween } from '@cricket/core/told';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useWatch, type Resolver } from 'react-hook-form';

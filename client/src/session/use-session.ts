@@ -1,6 +1,6 @@
 import { routes } from '@cricket/contract/routes';
 import type { Role, SessionInfo } from '@cricket/contract/shapes';
-import { useQuery } from '@tanstack/react-query';
+import { queryOptions, useQuery } from '@tanstack/react-query';
 
 import { ask, onSignedOut, read } from '../data/api';
 import { keys, queryClient } from '../data/queries';
@@ -12,18 +12,20 @@ import { toldNow } from './pin-later';
 onSignedOut(() => readAnew(queryClient, [keys.session]));
 
 /** Who is at this phone, as the server last told. A demo visitor is let in as its installer. */
+export const sessionQuery = queryOptions({
+  queryKey: keys.session,
+  queryFn: async ({ signal }) => {
+    const told = await toldNow();
+    if (told) return told;
+    const info = await read<SessionInfo>(routes.session, signal);
+    if (info.demo && !info.person) return ask<SessionInfo>('POST', routes.demoSession, { role: 'installer' });
+    return info;
+  },
+  staleTime: 60_000,
+});
+
 export function useSession() {
-  return useQuery({
-    queryKey: keys.session,
-    queryFn: async ({ signal }) => {
-      const told = await toldNow();
-      if (told) return told;
-      const info = await read<SessionInfo>(routes.session, signal);
-      if (info.demo && !info.person) return ask<SessionInfo>('POST', routes.demoSession, { role: 'installer' });
-      return info;
-    },
-    staleTime: 60_000,
-  });
+  return useQuery(sessionQuery);
 }
 
 const nobody = { id: '', name: '', role: 'learner' as Role };

@@ -1,6 +1,7 @@
 import type { Bike, BikeRecord } from '@cricket/contract/shapes';
 import { takeIn, type MotorPlace } from '@cricket/core/take-in';
-import { toldBetween, type BikeFacts } from '@cricket/core/bike-facts';
+import type { BikeFacts } from '@cricket/core/bike-facts';
+import { toldBetween } from '@cricket/core/told';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { useWatch, type Control } from 'react-hook-form';

@@ -1,7 +1,7 @@
 import type { BikeSummary } from '@cricket/contract/shapes';
 import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { memo, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 
 import { nextMark, nextSentence } from '../bike/next-words';
@@ -22,11 +22,15 @@ import { useTodayList } from './use-today-list';
 import { words } from './words';
 import { bikePath } from '../ui/pages';
 
+const atOnce = 6;
+
 /** The first page: the bikes in the shop, each with the one thing to do next. */
 export function TodayScreen() {
   const router = useRouter();
   const { isPending, error, refetch } = useBikes();
-  const rows = useTodayList();
+  const all = useTodayList();
+  // The rows that a screen has room for come first, the others when these stand.
+  const rows = useDeferredValue(all, all.slice(0, atOnce));
   const shop = useShop();
   const bringIn = () => router.navigate('/bikes/new');
   const inCare = rows.filter(({ next }) => next.kind === 'care');
@@ -118,7 +122,7 @@ function FindBike() {
   );
 }
 
-function Row({ row, big }: { row: BikeSummary; big?: boolean }) {
+const Row = memo(function Row({ row, big }: { row: BikeSummary; big?: boolean }) {
   const router = useRouter();
   const wide = useWide();
   const { bike, end, wheelCode, next } = row;
@@ -159,4 +163,4 @@ function Row({ row, big }: { row: BikeSummary; big?: boolean }) {
       ) : null}
     </View>
   );
-}
+});

@@ -14,7 +14,6 @@ import { useWorked } from '../workers/use-worked';
 /** The list as the server told it, with what still waits here worked in; the bike touched last comes first. */
 export function useTodayList(): BikeSummary[] {
   const bikes = useBikes();
-  const { workshop, ready } = useWorkshop();
   const { writes } = useOutbox();
   const client = useQueryClient();
   const touched = useMemo(
@@ -23,6 +22,8 @@ export function useTodayList(): BikeSummary[] {
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [writes, client, bikes.data],
   );
+  // With nothing on its way the first page needs the list and no more.
+  const { workshop, ready } = useWorkshop(touched.length > 0);
   const mended = useSummaries(ready ? touched : none, workshop);
   return useMemo(() => {
     const told = bikes.data ?? [];

@@ -1,4 +1,4 @@
-import { toldFeatures } from '@cricket/core/bike-facts';
+import { toldFeatures } from '@cricket/core/told';
 import { Anything, Items, Maybe, OneOf, Uuid } from '@cricket/core/input';
 
 import { Moment } from '../moment';

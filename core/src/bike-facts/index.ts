@@ -1,3 +1,3 @@
-/** What is known of a bike as a whole and of its rider's wishes, from take-in. */
+/** What may be known of a bike as a whole and of its rider's wishes, from take-in. */
 export { BikeFacts, emptyBikeFacts } from './bike-facts';
-export { toldBetween, toldFacts, toldFeatures, whyNotTold, type Telling } from './told';
+export { whyNotTold } from './why-not-told';

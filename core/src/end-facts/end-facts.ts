@@ -3,6 +3,7 @@ import { materials, type Material } from '../materials';
 import { axleAt, type End, type Place, type Side } from '../model';
 import type { LoosePart } from '../parts';
 import { readingStatistics, type Instrument, type ReadingStatistics } from '../reading-statistics';
+import { lastTold } from '../told';
 
 /** One reading as it was taken. Exactly one of value, word, parts and what was told is set. */
 export interface Reading {
@@ -103,20 +104,6 @@ export function endFacts(end: End, readings: readonly Reading[]): EndFacts {
   if (brake) words.set('brake', brake);
   const filed = { left: filedMm(valid, 'left'), right: filedMm(valid, 'right') };
   return together(end, { lengths, words, parts }, filed, valid.length > 0);
-}
-
-/** A reading as far as what is told depends on it. */
-export type ToldReading = Pick<Reading, 'place' | 'feature' | 'told' | 'takenAt' | 'withdrawnAt'>;
-
-/** The latest word on each thing that was told of a bike, whatever order they came in; null: taken back to not known. */
-export function lastTold(readings: readonly ToldReading[]): ReadonlyMap<string, unknown> {
-  const last = new Map<string, ToldReading>();
-  for (const reading of readings) {
-    if (reading.place !== 'bike' || !reading.told || reading.withdrawnAt) continue;
-    const before = last.get(reading.feature);
-    if (!before || reading.takenAt >= before.takenAt) last.set(reading.feature, reading);
-  }
-  return new Map([...last].map(([feature, { told }]) => [feature, told!.is]));
 }
 
 /** Brakes that take-in names as the stand does. One in the old hub goes with it: what is there then is looked at at the end. */

@@ -3,7 +3,6 @@ export {
   eventsOf,
   irreversibleKinds,
   jobEventKinds,
-  jobEventSchemaVersion,
   jobEventShapes,
   lastParcel,
   offAxleKinds,

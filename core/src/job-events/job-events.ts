@@ -125,9 +125,6 @@ export const jobEventShapes = {
   vouched: Vouched,
 } as const;
 
-/** Of the shape of what events say; older ones are brought up when they are read. */
-export const jobEventSchemaVersion = 2;
-
 export type JobEventKind = keyof typeof jobEventShapes;
 
 /** Kinds that speak of a motor wheel in its place; the others may concern any part of the bike. */

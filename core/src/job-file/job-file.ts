@@ -5,7 +5,7 @@ import {
   type AcceptedStackInput,
   type AcceptedStackResult,
 } from '../acceptance';
-import { toldFeatures } from '../bike-facts';
+import { toldFeatures } from '../told';
 import { featureById } from '../features';
 import {
   Amount,
@@ -28,16 +28,9 @@ import {
   shapeOf,
   type Shape,
 } from '../input';
-import {
-  jobEventKinds,
-  jobEventSchemaVersion,
-  jobEventShapes,
-  placesOf,
-  type JobEvent,
-  type JobEventKind,
-} from '../job-events';
+import { jobEventKinds, jobEventShapes, placesOf, type JobEvent, type JobEventKind } from '../job-events';
 import { LoosePart, PlainWheel } from '../part-schemas';
-import { places } from '../model';
+import { jobEventSchemaVersion, places } from '../model';
 import { instruments } from '../reading-statistics';
 import { jobFormat } from './format';
 

@@ -1,8 +1,8 @@
-import { toldBetween, type BikeFacts } from '../bike-facts';
+import type { BikeFacts } from '../bike-facts';
+import { toldBetween } from '../told';
 import { acceptanceKinds } from '../acceptance';
 import { InputError } from '../input';
-import { jobEventSchemaVersion } from '../job-events';
-import { placeShown } from '../model';
+import { jobEventSchemaVersion, placeShown } from '../model';
 import { jobFormat } from './format';
 
 type Plain = Record<string, unknown>;

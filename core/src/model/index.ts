@@ -10,3 +10,4 @@ export {
   type Place,
   type Side,
 } from './place';
+export { jobEventSchemaVersion } from './schema-versions';

@@ -1,5 +1,5 @@
 import type { Bike, BikeRecord, JournalRow, Wheel } from '@cricket/contract/shapes';
-import { toldFacts } from '@cricket/core/bike-facts';
+import { toldFacts } from '@cricket/core/told';
 import type { DataSource, EntityManager, EntityTarget } from 'typeorm';
 
 import { ProblemError } from '../http/problem';

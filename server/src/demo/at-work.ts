@@ -1,8 +1,7 @@
 import { coreRecord } from '@cricket/contract/core-record';
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { jobOf } from '@cricket/core/job';
-import { jobEventSchemaVersion } from '@cricket/core/job-events';
-import { axleAt } from '@cricket/core/model';
+import { axleAt, jobEventSchemaVersion } from '@cricket/core/model';
 import { endState, type Workshop } from '@cricket/core/next-action';
 import { procedure, type StepCheck } from '@cricket/core/procedure';
 import type { EntityManager } from 'typeorm';

@@ -1,7 +1,8 @@
 import type { NewStack } from '@cricket/contract';
 import { coreVersion } from '@cricket/core';
 import { acceptanceKinds } from '@cricket/core/acceptance';
-import { toldBetween, type BikeFacts } from '@cricket/core/bike-facts';
+import type { BikeFacts } from '@cricket/core/bike-facts';
+import { toldBetween } from '@cricket/core/told';
 import { axleAt } from '@cricket/core/model';
 import { endState } from '@cricket/core/next-action';
 import { featureById } from '@cricket/core/features';

@@ -1,7 +1,7 @@
 import { NewJobEvent, unsuitedEvent } from '@cricket/contract';
 import type { BikeRecord, JobEvent } from '@cricket/contract/shapes';
-import { jobEventSchemaVersion, type JobEventData, type JobEventKind } from '@cricket/core/job-events';
-import { endAt, type Place } from '@cricket/core/model';
+import type { JobEventData, JobEventKind } from '@cricket/core/job-events';
+import { endAt, jobEventSchemaVersion, type Place } from '@cricket/core/model';
 import { endState } from '@cricket/core/next-action';
 import { mayOverride } from '@cricket/core/overrides';
 import { reasonOfSubstance, saysSomething } from '@cricket/core/procedure';

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 
 import { jsonSchema } from '../input';
-import { BikeFacts } from './bike-facts';
-import { toldBetween, toldFacts, toldFeatures, whyNotTold, type Telling } from './told';
+
+import { toldBetween, toldFacts, toldFeatures, type Telling } from './told';
+import { BikeFacts, whyNotTold } from '../bike-facts';
 
 const reading = ({ feature, is }: Telling, minute: number, withdrawnAt: string | null = null) => ({
   place: 'bike' as const,

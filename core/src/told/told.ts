@@ -1,6 +1,5 @@
-import { lastTold, type ToldReading } from '../end-facts';
-import { InputError, readInput } from '../input';
-import { BikeFacts } from './bike-facts';
+import type { BikeFacts } from '../bike-facts/bike-facts';
+import { lastTold, type ToldReading } from './last-told';
 
 /** What is told of each end, or of one part of the job, is told by itself: two people may say different things of one bike. */
 const inParts = {
@@ -63,24 +62,6 @@ export interface Telling {
 }
 
 /**
- * Holds what is told of a bike against what its feature may be.
- *
- * @returns null when it holds
- * @example whyNotTold({ feature: 'riderKg', is: 900 })?.message // 'riderKg is 900; it must be a number from 20 to 250 kg'
- */
-export function whyNotTold({ feature, is }: Telling): InputError | null {
-  if (!toldFeatures.includes(feature)) return new InputError('feature', feature, 'something that take-in asks');
-  if (is === null) return null;
-  try {
-    readInput(BikeFacts, withTold({}, feature, is));
-    return null;
-  } catch (error) {
-    if (error instanceof InputError) return error;
-    throw error;
-  }
-}
-
-/**
  * What is known of a bike from what was told of it: the latest word on each feature holds, whatever order they came in.
  *
  * @param readings - every reading of the bike; those of other places are let alone
@@ -114,7 +95,8 @@ function valueAt(facts: BikeFacts, feature: string): unknown {
   return value === undefined || (typeof value === 'object' && !Array.isArray(value) && alike(value, {})) ? null : value;
 }
 
-function withTold(facts: BikeFacts, feature: string, is: unknown): BikeFacts {
+/** The facts with one thing told. */
+export function withTold(facts: BikeFacts, feature: string, is: unknown): BikeFacts {
   const [name, part] = feature.split('.') as [keyof BikeFacts, string | undefined];
   return { ...facts, [name]: part === undefined ? is : { ...(facts[name] as object | undefined), [part]: is } };
 }

@@ -1,0 +1,2 @@
+/** No bar of tabs that the telephone draws. */
+export const isNativeTabTrigger = () => false;

@@ -1,0 +1,2 @@
+/** Never reached. */
+export {};

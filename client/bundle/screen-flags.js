@@ -1,0 +1,2 @@
+/** Flags of screens that a telephone draws. */
+export const initScreensFeatureFlags = () => undefined;

@@ -1,0 +1,12 @@
+import '@expo/metro-runtime';
+import 'expo/src/Expo.fx';
+import { ctx } from 'expo-router/_ctx';
+import { ExpoRoot } from 'expo-router/build/ExpoRoot';
+import { createElement } from 'react';
+import { createRoot } from 'react-dom/client';
+
+import { firstAnswers } from './src/frame/first-answers';
+
+/** The page. The router's own entry brings along what registers an app on a telephone. */
+const root = createRoot(globalThis.document.getElementById('root'));
+void firstAnswers().then(() => root.render(createElement(ExpoRoot, { context: ctx })));

@@ -7,7 +7,7 @@ module.exports = {
       comment: 'core imports nothing of the others, nothing of Node, React or the page',
       severity: 'error',
       from: { path: '^core/src', pathNot: '\\.test(ing)?\\.ts$' },
-      to: { pathNot: '^core/src|^node_modules/class-validator' },
+      to: { pathNot: '^core/src|^node_modules/(class-validator|(@types/)?d3-polygon)' },
     },
     {
       name: 'contract-knows-core-only',

@@ -3,8 +3,10 @@ module.exports = {
   rootDir: __dirname,
   testEnvironment: 'node',
   testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/calc/**/*.test.ts'],
+  // Shipped as ES modules, which Node's own require does not read.
+  transformIgnorePatterns: ['/node_modules/(?!d3-polygon/)'],
   transform: {
-    '^.+\\.tsx?$': [
+    '^.+\\.[jt]sx?$': [
       '@swc/jest',
       {
         jsc: {

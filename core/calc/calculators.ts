@@ -1,6 +1,7 @@
 import type { Shape } from '../src/input';
 import { armFit, ArmFitInput } from '../src/arm-fit';
 import { axleStack, AxleStackInput } from '../src/axle-stack';
+import { batteryBay, BatteryBayInput } from '../src/battery-bay';
 import { bikeChecks, BikeChecksInput } from '../src/bike-checks';
 import { endAdapter, EndAdapterInput } from '../src/end-adapter';
 import { plainFit, PlainFitInput } from '../src/fit';
@@ -214,6 +215,49 @@ export const calculators: Record<string, Calculator> = {
     },
     run: powerPath,
     contract: PowerPathInput,
+  },
+  'battery-bay': {
+    answers: 'Where does the battery go in the frame: room, the way in, what holds it?',
+    example: {
+      tubes: {
+        down: { lengthMm: 575, diameterMm: 40, angleDeg: 45.3 },
+        seat: { lengthMm: 430, diameterMm: 32, angleDeg: 73.2 },
+        top: { lengthMm: 505, diameterMm: 32, angleDeg: 6.8 },
+        head: { lengthMm: 71, diameterMm: 36, angleDeg: 72 },
+      },
+      bosses: [
+        { tube: 'down', fromBbMm: 190 },
+        { tube: 'down', fromBbMm: 254 },
+      ],
+      obstacles: [
+        {
+          id: 'front derailleur',
+          polygon: [
+            [-30, 150],
+            [0, 150],
+            [0, 190],
+            [-30, 190],
+          ],
+        },
+      ],
+      battery: { lengthMm: 360, heightMm: 80, widthMm: 90, massKg: 2.8 },
+      rail: {
+        lengthMm: 340,
+        heightMm: 12,
+        offsetMm: 10,
+        slotsMm: [
+          [20, 80],
+          [90, 160],
+        ],
+      },
+      insert: { kind: 'tilt', angleDeg: 15, pivot: 'bb' },
+      tube: 'down',
+      pedal: { qFactorMm: 165, kneeMm: 160 },
+      key: { at: [60, 70] },
+      bike: { massKg: 18, centre: [100, 200] },
+    },
+    run: batteryBay,
+    contract: BatteryBayInput,
   },
   handlebar: {
     answers: 'In which order do levers, shifters, throttle, grips and display go onto the bar?',

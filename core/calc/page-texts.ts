@@ -120,6 +120,22 @@ export const pageTexts: Record<string, PageText> = {
       'Opening a pack is never a remedy.',
     ],
   },
+  'battery-bay': {
+    formula: [
+      'inside edges: the least Σ(Δ/σ)² that closes the frame, lengths to 1 mm, angles to 0.5°; over 9.2 they are measured again',
+      'bottom bracket centre = half a tube outside both inside edges',
+      'free: battery, rail and everything swept on the way in keep their distance from tubes and obstacles, exact along the tube',
+      'a tilt sweeps an arc about the corner that is held; what moves counts as the hull of all its positions',
+      'chosen: bolted, then one boss and a band, then bands; then lowest, then with most room',
+      'mass shift = battery/(battery + bike)·(centre − bike’s centre)',
+    ],
+    source: 'Plane geometry; chances of a least-squares fit; distances to knee and crank are judgement [J].',
+    bounds: [
+      'A position is one for the battery as it is measured: the way in is tried by hand before anything is drilled or cut.',
+      'Over 3 kg two fixings are not enough.',
+      'On a rack the rack’s own rating holds, and straps for three times the weight.',
+    ],
+  },
   handlebar: {
     formula: [
       'hand place outermost (grip, grip and half throttle, whole throttle), at least a palm wide',

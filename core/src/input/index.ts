@@ -23,4 +23,4 @@ export {
 } from './rules';
 export { Maybe, Optional } from './presence';
 export type { RuleDecorator, Shape } from './rule';
-export { BothSides, Either, Items, Named, Nested, OneOfKinds, shapeOf, type Sides } from './shape';
+export { BothSides, Either, Items, Named, Nested, OneOfKinds, Row, shapeOf, type Sides } from './shape';

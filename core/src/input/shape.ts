@@ -29,6 +29,28 @@ export function Items(item: RuleDecorator | (() => Shape), max: number): RuleDec
   });
 }
 
+/**
+ * A list of exactly so many items, as the coordinates of a point.
+ *
+ * @param allowed - what the list is, in words
+ */
+export function Row(item: RuleDecorator, count: number, allowed: string): RuleDecorator {
+  const { rule } = item;
+  return decorating({
+    name: 'row',
+    allowed,
+    shortfall: (value) => {
+      if (!Array.isArray(value) || value.length !== count) return { path: [], value, allowed };
+      for (let at = 0; at < value.length; at++) {
+        const found = rule.shortfall(value[at]);
+        if (found) return within(String(at), found);
+      }
+      return null;
+    },
+    jsonSchema: () => ({ type: 'array', items: rule.jsonSchema(), minItems: count, maxItems: count }),
+  });
+}
+
 /** An object of any names, each of whose values is held to a rule or to a contract. */
 export function Named(item: RuleDecorator | (() => Shape)): RuleDecorator {
   const rule = 'rule' in item ? item.rule : nested(item);

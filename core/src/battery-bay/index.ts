@@ -1,0 +1,17 @@
+/** Where a battery goes in the frame: room, the way in, what holds it. */
+export { batteryBay } from './battery-bay';
+export {
+  BatteryBayInput,
+  BayBattery,
+  BayObstacle,
+  BayRail,
+  tubeNames,
+  type BatteryBayResult,
+  type BayFixing,
+  type BayInstead,
+  type BayTriangle,
+  type BayTube,
+  type ChosenBay,
+  type Point,
+  type Stretch,
+} from './contract';

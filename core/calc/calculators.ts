@@ -3,6 +3,7 @@ import { armFit, ArmFitInput } from '../src/arm-fit';
 import { axleStack, AxleStackInput } from '../src/axle-stack';
 import { batteryBay, BatteryBayInput } from '../src/battery-bay';
 import { bikeChecks, BikeChecksInput } from '../src/bike-checks';
+import { cableRuns, CableRunsInput } from '../src/cable-runs';
 import { endAdapter, EndAdapterInput } from '../src/end-adapter';
 import { plainFit, PlainFitInput } from '../src/fit';
 import { gearIndex, GearIndexInput } from '../src/gear-index';
@@ -258,6 +259,33 @@ export const calculators: Record<string, Calculator> = {
     },
     run: batteryBay,
     contract: BatteryBayInput,
+  },
+  'cable-runs': {
+    answers: 'Does every cable reach wherever bars, fork and swingarm stand, off everything that turns?',
+    example: {
+      head: { point: [420, 520, 0], angleDeg: 72, lockDeg: { left: 60, right: 60 } },
+      forkTravelMm: 50,
+      anchors: {
+        throttle: { at: [340, 640, -220], on: 'bar' },
+        stem: { at: [400, 610, -20], on: 'bar' },
+        'head tube': { at: [385, 520, -30], on: 'frame', room: true },
+        'down tube': { at: [200, 300, -25], on: 'frame' },
+        controller: { at: [-90, 260, 0], on: 'frame' },
+      },
+      cables: [
+        {
+          id: 'throttle',
+          path: ['throttle', 'stem', 'head tube', 'down tube', 'controller'],
+          suppliedMm: 1300,
+          plug: 'three-pin',
+        },
+      ],
+      extensions: [{ id: 'three-pin 300', lengthMm: 300, plug: 'three-pin' }],
+      discs: [{ id: 'front wheel', centre: [570, 0, 0], radiusMm: 345, halfWidthMm: 25, on: 'fork' }],
+      crank: { radiusMm: 190, halfWidthMm: 65 },
+    },
+    run: cableRuns,
+    contract: CableRunsInput,
   },
   handlebar: {
     answers: 'In which order do levers, shifters, throttle, grips and display go onto the bar?',

@@ -136,6 +136,20 @@ export const pageTexts: Record<string, PageText> = {
       'On a rack the rack’s own rating holds, and straps for three times the weight.',
     ],
   },
+  'cable-runs': {
+    formula: [
+      'still span = straight length × 1.03; moving span = longest over steering × travel × swing and every pose × 1.05 + 2 bends',
+      'cable = Σ spans + 70 mm for a drip loop + 80 mm for both tails; an extension brings its length less 80 mm for its own tails',
+      'kept away from discs, which move with their body, and from the cranks: 10 mm over every movement; never in the chain or under a nut',
+      'ties at every anchor and at most 150 mm apart along what is still, none along what moves, a second 30 mm from an axle exit',
+    ],
+    source:
+      'Rotations in closed form; steering together with swing, and distances, searched to a tenth of a millimetre. Factors are judgement [J].',
+    bounds: [
+      'Spans are taken as straight: slack that could bow into something is told to be guided.',
+      'Turn the bars and press in the suspension by hand before the last tie is cut.',
+    ],
+  },
   handlebar: {
     formula: [
       'hand place outermost (grip, grip and half throttle, whole throttle), at least a palm wide',

@@ -1,0 +1,15 @@
+/** Where cables run: their length over every movement, what they keep away from, ties and extensions. */
+export { cableRuns } from './cable-runs';
+export {
+  bodies,
+  CableAnchor,
+  CableRunsInput,
+  CableToRun,
+  TurningDisc,
+  type Body,
+  type CableRun,
+  type CableRunsResult,
+  type CableSpan,
+  type Setting,
+  type Spot,
+} from './contract';

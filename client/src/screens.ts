@@ -2,6 +2,7 @@
  * Every screen but the first one, in one piece that is fetched after it. What two pieces share goes into the first load: in
  * several pieces all that computes would be fetched before the list of bikes is there.
  */
+export { BarScreen } from './bar/bar-screen';
 export { BikeBeside } from './bike/bike-beside';
 export { BikeScreen } from './bike/bike-screen';
 export { EditBikeScreen } from './bike/edit-bike-screen';

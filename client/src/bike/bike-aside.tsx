@@ -20,7 +20,7 @@ import { Txt } from '../ui/txt';
 import { useBeside } from '../ui/use-page';
 import { listedLines } from '../order/order-lines';
 import { words } from './words';
-import { bothPath, endPath, journalPath, putBackPath, standPath, takeInPath, type Page } from '../ui/pages';
+import { barPath, bothPath, endPath, journalPath, putBackPath, standPath, takeInPath, type Page } from '../ui/pages';
 
 export interface BikeAsideProps {
   record: BikeRecord;
@@ -98,6 +98,7 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
       .map(({ data }) => data.stepId),
   ).size;
   const here = listed.filter((line) => line.state === 'received').length;
+  const barParts = record.bike.facts.bar?.parts?.length ?? 0;
   const rows: StationRow[] = [
     {
       name: words.takeIn,
@@ -128,6 +129,13 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
             done: record.bike.facts.job?.levers !== undefined,
             now: false,
             path: endPath(bikeId, end, 'kit'),
+          },
+          {
+            name: words.bar,
+            says: barParts > 0 ? words.barParts(barParts) : words.notYet,
+            done: barParts > 0 && record.bike.facts.bar?.room !== undefined,
+            now: false,
+            path: barPath(bikeId),
           },
         ]
       : []),

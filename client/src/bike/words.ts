@@ -1,4 +1,5 @@
 import type { End } from '@cricket/core/features';
+import { counted } from '@cricket/core/units';
 
 /** Words of a bike's pages. */
 export const words = {
@@ -7,6 +8,8 @@ export const words = {
   takeIn: 'Take in',
   measure: 'Measure',
   match: 'Match',
+  bar: 'Handlebar',
+  barParts: (count: number) => counted(count, 'part'),
   kitRider: 'Kit, rider',
   kitAsIs: 'Everything as it comes: look it over',
   kitAll: 'Every part is used',

@@ -114,6 +114,13 @@ const titles: Record<string, string> = {
   'kit-pattern': 'Wheel measured',
   lacing: 'Hub laced',
   budget: 'Budget',
+  layout: 'Room on the bar',
+  cut: 'Grip cut',
+  reach: 'Reach of the hand',
+  shim: 'Shim under the clamp',
+  'clamp-too-small': 'Clamp on the bar',
+  clamp: 'Clamp on the bar',
+  'cut-off': 'Motor cut by a lever',
 };
 
 /** A finding's heading, with its side where it has one. */

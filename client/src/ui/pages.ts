@@ -56,6 +56,8 @@ export const secondLookPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/st
 export const claimPath = (bikeId: string, end: End) => withQuery(`/bikes/${bikeId}/claim`, { end });
 export const putBackPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/put-back`);
 export const journalPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/journal`);
+/** @param of - `room`, `new`, or the name of a part */
+export const barPath = (bikeId: string, of?: string) => withQuery(`/bikes/${bikeId}/bar`, { of });
 export const bothPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/both`);
 export const endPath = (bikeId: string, end: End, station: Station) => withQuery(`/bikes/${bikeId}/${end}/${station}`);
 export const measurePath = (bikeId: string, end: End, featureId?: string) =>

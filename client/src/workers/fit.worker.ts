@@ -8,6 +8,7 @@ import {
   type MatchRow,
   type RefusedKit,
 } from '@cricket/core/match';
+import { handlebar, type HandlebarInput, type HandlebarResult } from '@cricket/core/handlebar';
 import { jobState } from '@cricket/core/job';
 import { openFeatures } from '@cricket/core/end-facts';
 import type { End } from '@cricket/core/features';
@@ -30,6 +31,11 @@ const fitWorker = {
   summarise(record: BikeRecord, workshop: Workshop): BikeSummary {
     const { end, state, next } = jobState(coreRecord(record), workshop);
     return { bike: record.bike, end, wheelCode: state.wheel?.code ?? null, verdict: endVerdict(state), next };
+  },
+
+  /** The best orders of everything on a handlebar. */
+  arrangeBar(question: HandlebarInput): HandlebarResult {
+    return handlebar(question);
   },
 
   /** Both ends together, on one battery; null until each has a kit. */

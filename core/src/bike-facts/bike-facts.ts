@@ -1,3 +1,4 @@
+import { BarPart, BarRoom } from '../handlebar';
 import { brakeKinds, leverPulls, surfaces } from '../bike-checks';
 import { Amount, Flag, OneOf, Text, Whole, Optional, Items, Nested } from '../input';
 import { LawClass } from '../law';
@@ -92,6 +93,12 @@ export class BikeJob {
   @Optional() @Items(() => BikeJobPart, 60) parts?: BikeJobPart[];
 }
 
+/** What is on the handlebar, or is to come onto it. */
+class BikeBar {
+  @Optional() @Nested(() => BarRoom) room?: BarRoom;
+  @Optional() @Items(() => BarPart, 16) parts?: BarPart[];
+}
+
 /** Weights, wishes and ratings as recorded at take-in; what is not known yet is left out. */
 export class BikeFacts {
   @Optional() @Amount(5, 120, 'kg') bikeKg?: number;
@@ -122,6 +129,7 @@ export class BikeFacts {
   @Optional() @Items(() => StatedTorque, 30) torques?: StatedTorque[];
   /** How the conversion is to be built, as far as the end does not decide it. */
   @Optional() @Nested(() => BikeJob) job?: BikeJob;
+  @Optional() @Nested(() => BikeBar) bar?: BikeBar;
   /** What the walk round found, in words. */
   @Optional() @Items(Text(400), 40) notes?: string[];
 }

@@ -39,7 +39,8 @@ export class BarPart {
   @Optional() @Flag() cutOff?: boolean;
 }
 
-class Bar {
+/** Where parts may be clamped. */
+export class BarRoom {
   /** Usable length of grip diameter, from the bar's end inboard. */
   @BothSides(Amount(0, 600, 'mm')) straightMm!: Sides<number>;
   /** Room near the stem, as for a display. */
@@ -75,7 +76,7 @@ class BarLimits {
 }
 
 export class HandlebarInput {
-  @Nested(() => Bar) bar!: Bar;
+  @Nested(() => BarRoom) bar!: BarRoom;
   @Items(() => BarPart, 16) parts!: BarPart[];
   @Optional() @Items(() => Swap, 16) swaps?: Swap[];
   @Optional() @Nested(() => Hand) hand?: Hand;

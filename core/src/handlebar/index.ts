@@ -2,6 +2,7 @@
 export {
   barPartKinds,
   BarPart,
+  BarRoom,
   HandlebarInput,
   type BarLayout,
   type BarPartKind,

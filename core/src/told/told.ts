@@ -6,6 +6,7 @@ const inParts = {
   brakes: ['front', 'rear'],
   tyres: ['front', 'rear'],
   approvals: ['front', 'rear'],
+  bar: ['room', 'parts'],
   job: [
     'school',
     'tabs',

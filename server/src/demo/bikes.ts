@@ -4,6 +4,7 @@ import type { End } from '@cricket/core/features';
 import type { BikeFacts } from '@cricket/core/bike-facts';
 import { exampleLawClasses } from '@cricket/core/law';
 
+import { flatBar } from './flat-bar';
 import { bothSides, slot, smooth, type MeasuredEnd } from './measured-end';
 import { blade, discLengths, discWords, rearLengths, rearWords } from './rest-of-end';
 
@@ -168,7 +169,11 @@ export const demoBikes: DemoBike[] = [
       wheelbaseMm: 1320,
       chainStayMm: 640,
     },
-    facts: rider(27, 78, 30, 5, { brakes: discBrakes, ratings: [{ part: 'rack', ratedKg: 60, loadKg: 30 }] }),
+    facts: rider(27, 78, 30, 5, {
+      brakes: discBrakes,
+      ratings: [{ part: 'rack', ratedKg: 60, loadKg: 30 }],
+      bar: flatBar,
+    }),
     activeEnd: 'rear',
     wheels: { rear: 'RW-3' },
     accept: true,

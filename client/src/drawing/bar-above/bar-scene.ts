@@ -1,0 +1,83 @@
+import type { BarLayout, BarPart, BarPartKind, BarRoom, BarSide, PlacedPart } from '@cricket/core/handlebar';
+
+/** A part as it lies on the bar, from the left end to the right one. */
+export interface BarBlock {
+  number: number;
+  kind: BarPartKind;
+  fromMm: number;
+  toMm: number;
+  side: BarSide | 'centre';
+}
+
+export interface BarScene {
+  fromMm: number;
+  toMm: number;
+  /** Ends of the bar and of its straight lengths: left end, left bend, right bend, right end. */
+  barMm: [number, number, number, number];
+  blocks: BarBlock[];
+  /** Where the palms lie. */
+  palmsMm: [from: number, to: number][];
+}
+
+const palmMm = 95;
+const gapMm = 4;
+
+/**
+ * The bar from above as a plan in millimetres, the rider's left at the left.
+ *
+ * @param parts - numbered in this order
+ * @param layout - null: the bar alone
+ */
+export function barScene(room: BarRoom, parts: readonly BarPart[], layout: BarLayout | null): BarScene {
+  const { left, right } = room.straightMm;
+  const endMm = left + room.centreMm + right;
+  const numbers = new Map(parts.map(({ id }, at) => [id, at + 1]));
+  const kinds = new Map(parts.map(({ id, kind }) => [id, kind]));
+  const onSide = (placed: readonly PlacedPart[], side: BarSide): BarBlock[] =>
+    placed.map(({ id, fromMm, toMm }) => ({
+      number: numbers.get(id)!,
+      kind: kinds.get(id)!,
+      fromMm: side === 'left' ? fromMm : endMm - toMm,
+      toMm: side === 'left' ? toMm : endMm - fromMm,
+      side,
+    }));
+  const blocks = layout
+    ? [
+        ...onSide(layout.left, 'left'),
+        ...inCentre(parts, layout.centre, numbers, left, room.centreMm),
+        ...onSide(layout.right, 'right'),
+      ]
+    : [];
+  const overLeft = layout?.overhangMm.left ?? 0;
+  const overRight = layout?.overhangMm.right ?? 0;
+  return {
+    fromMm: 0 - overLeft,
+    toMm: endMm + overRight,
+    barMm: [0, left, endMm - right, endMm],
+    blocks,
+    palmsMm: layout
+      ? [
+          [0 - overLeft, palmMm - overLeft],
+          [endMm + overRight - palmMm, endMm + overRight],
+        ]
+      : [],
+  };
+}
+
+/** Side by side about the stem. */
+function inCentre(
+  parts: readonly BarPart[],
+  ids: readonly string[],
+  numbers: ReadonlyMap<string, number>,
+  leftMm: number,
+  centreMm: number,
+): BarBlock[] {
+  const placed = ids.map((id) => parts.find((part) => part.id === id)!);
+  const usedMm = placed.reduce((sum, { widthMm }) => sum + widthMm, 0) + gapMm * Math.max(0, placed.length - 1);
+  let fromMm = leftMm + (centreMm - usedMm) / 2;
+  return placed.map(({ id, kind, widthMm }) => {
+    const block: BarBlock = { number: numbers.get(id)!, kind, fromMm, toMm: fromMm + widthMm, side: 'centre' };
+    fromMm += widthMm + gapMm;
+    return block;
+  });
+}

@@ -1,0 +1,66 @@
+import type { Page } from '@playwright/test';
+
+import { expect, test } from '../support/test';
+
+const nurse = '/bikes/00000003-0000-4000-8000-000000000002';
+
+interface Further {
+  fields?: Record<string, string>;
+  choices?: Record<string, string>;
+}
+
+async function addPart(page: Page, kind: string, widthMm: string, side: string, { fields, choices }: Further = {}) {
+  await page.getByTestId('add-part').click();
+  await page.getByRole('radio', { name: kind, exact: true }).click();
+  await page.getByTestId('field-widthMm').fill(widthMm);
+  await page.getByTestId('field-side').getByRole('radio', { name: side, exact: true }).click();
+  for (const [name, value] of Object.entries(fields ?? {})) await page.getByTestId(`field-${name}`).fill(value);
+  for (const [name, value] of Object.entries(choices ?? {})) {
+    await page.getByTestId(`field-${name}`).getByRole('radio', { name: value, exact: true }).click();
+  }
+  await page.getByTestId('keep-part').click();
+  await expect(page.getByTestId('add-part')).toBeVisible();
+}
+
+test('a handlebar is written down part by part and arranged, with and without network', async ({ page, shop }) => {
+  await page.goto(shop.url + nurse);
+  await page.getByRole('link', { name: /Handlebar/ }).click();
+  await expect(page.getByText(/then it is arranged/)).toBeVisible();
+
+  // What does not hold is told by field, and stays.
+  await page.getByTestId('bar-room').click();
+  await page.getByTestId('field-straightLeft').fill('900');
+  await page.getByTestId('keep-room').click();
+  await expect(page.getByText('900 is out of range; enter a figure from 0 to 600 mm.')).toBeVisible();
+  await page.getByTestId('field-straightLeft').fill('190,5');
+  await page.getByTestId('field-straightRight').fill('190');
+  await page.getByTestId('field-centreMm').fill('80');
+  await page.getByTestId('field-gripDiameterMm').fill('22.2');
+  await page.getByTestId('keep-room').click();
+  await expect(page.getByTestId('bar-room')).toContainText('left 190.5 · right 190 · middle 80 mm');
+
+  await addPart(page, 'Grip', '125', 'Left');
+  await addPart(page, 'Grip', '125', 'Right');
+  await addPart(page, 'Brake lever', '22', 'Left', { fields: { clampMm: '22.2' }, choices: { cutOff: 'Yes' } });
+  await addPart(page, 'Thumb throttle', '30', 'Either side', { fields: { clampMm: '22.2' } });
+  const drawing = page.getByRole('img', { name: /The handlebar from above/ });
+  await expect(drawing).toHaveAccessibleName(/Left from the end: Grip.* Right from the end: Grip 2/);
+  await expect(page.getByText('Goes', { exact: true }).first()).toBeVisible();
+
+  // Not enough room: it says so, and what would help.
+  await page.context().setOffline(true);
+  await addPart(page, 'Mirror', '40', 'Left', { fields: { clampMm: '22.2' } });
+  await addPart(page, 'Bell', '40', 'Left', { fields: { clampMm: '22.2' } });
+  await expect(page.getByText('Stop', { exact: true }).first()).toBeVisible();
+  await expect(page.getByText('Put Bell in the middle.')).toBeVisible();
+  await page.context().setOffline(false);
+  await expect(page.getByText(/waits? for the server/)).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText('Put Bell in the middle.')).toBeVisible();
+
+  // The way out, taken.
+  await page.getByRole('link', { name: /Bell/ }).click();
+  await page.getByTestId('field-side').getByRole('radio', { name: 'Middle', exact: true }).click();
+  await page.getByTestId('keep-part').click();
+  await expect(page.getByText('Goes', { exact: true }).first()).toBeVisible();
+});

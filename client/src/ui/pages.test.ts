@@ -39,7 +39,16 @@ describe('where links lead', () => {
       ...pages.fixedPages,
       ...pages.stations.map((station) => pages.endPath('b', 'rear', station)),
       ...(
-        ['bikePath', 'editBikePath', 'takeInPath', 'putBackPath', 'journalPath', 'barPath', 'bothPath', 'wheelPath'] as const
+        [
+          'bikePath',
+          'editBikePath',
+          'takeInPath',
+          'putBackPath',
+          'journalPath',
+          'barPath',
+          'bothPath',
+          'wheelPath',
+        ] as const
       ).map((name) => pages[name]('b')),
       pages.standPath('b'),
       pages.claimPath('b', 'rear'),

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 
 import { InputError } from '../input';
-import { batteryBay, type BatteryBayInput, type Point } from '.';
+import type { Point } from '../plane';
+import { batteryBay, type BatteryBayInput } from '.';
 
 const degrees = (rad: number) => (rad * 180) / Math.PI;
 const radians = (deg: number) => (deg * Math.PI) / 180;

@@ -1,10 +1,10 @@
 import { InputError, readInput } from '../input';
+import { isSimple, type Point } from '../plane';
 import { worstFirst, worstOf, type Finding } from '../verdict';
-import { BatteryBayInput, type BatteryBayResult, type BayInstead, type Point } from './contract';
+import { BatteryBayInput, type BatteryBayResult, type BayInstead } from './contract';
 import { fixingFindings, insteadFinding, misfitFinding, noPlace, widthFindings } from './findings';
 import { fittedFrame, type FittedFrame } from './frame-triangle';
 import { missingRoom, placeBattery } from './place-battery';
-import { isSimple } from './plane';
 
 /**
  * Where does the battery go in the frame: can it lie there and be put in there, and what holds it?

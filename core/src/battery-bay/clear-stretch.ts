@@ -1,7 +1,16 @@
-import { polygonContains, polygonHull } from 'd3-polygon';
-
-import type { Point, Stretch } from './contract';
-import { distanceOfPieces, dot, minus, piecesOf, plus, times, type Piece } from './plane';
+import {
+  distanceOfPieces,
+  dot,
+  hullOf,
+  isInside,
+  minus,
+  piecesOf,
+  plus,
+  times,
+  type Piece,
+  type Point,
+} from '../plane';
+import type { Stretch } from './contract';
 
 /** A limit just met is kept. */
 export const justMetMm = 1e-6;
@@ -22,11 +31,6 @@ export interface Body {
   /** Its outline when it is moved by nothing. */
   outline: readonly Point[];
   along: Point;
-}
-
-/** The hull of several outlines: all that something covers which moves from one to the next. */
-export function hullOf(points: readonly Point[]): Point[] {
-  return polygonHull([...points]) ?? [...points];
 }
 
 /**
@@ -59,10 +63,7 @@ function middleOf({ outline, along }: Body, byMm: number): Point {
 
 /** What touches no edge is wholly inside or wholly outside: one point of it tells. */
 function isWithin(point: Point, { outline, obstacles }: Surroundings): boolean {
-  return (
-    polygonContains(outline as Point[], point) &&
-    obstacles.every((obstacle) => !polygonContains(obstacle as Point[], point))
-  );
+  return isInside(point, outline) && obstacles.every((obstacle) => !isInside(point, obstacle));
 }
 
 /**

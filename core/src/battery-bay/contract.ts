@@ -1,9 +1,8 @@
 import { Amount, Exactly, Items, Nested, OneOf, OneOfKinds, Optional, Row, Text } from '../input';
+import type { Point } from '../plane';
 import type { Finding, Verdict } from '../verdict';
 
 /** In the side view: x forward, y up, in mm from the bottom bracket centre. */
-export type Point = [x: number, y: number];
-
 const Spot = () => Row(Amount(-3000, 3000, 'mm'), 2, 'two figures, x and y in mm');
 /** At least three corners are asked for when it is looked whether the outline crosses itself. */
 const Outline = () => Items(Spot(), 200);

@@ -1,6 +1,6 @@
 import { InputError } from '../input';
-import type { BatteryBayInput, BayTriangle, BayTube, Point } from './contract';
-import { cross, dot, isSimple, lengthOf, minus, plus, radians, times } from './plane';
+import { cross, dot, isSimple, lengthOf, minus, plus, radians, times, type Point } from '../plane';
+import type { BatteryBayInput, BayTriangle, BayTube } from './contract';
 
 /** How well a tape and an angle gauge are read. */
 const lengthSigmaMm = 1;

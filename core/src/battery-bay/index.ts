@@ -12,6 +12,5 @@ export {
   type BayTriangle,
   type BayTube,
   type ChosenBay,
-  type Point,
   type Stretch,
 } from './contract';

@@ -1,8 +1,8 @@
-import { clearanceAt, clearStretches, hullOf, justMetMm, type Body, type Surroundings } from './clear-stretch';
-import type { BatteryBayInput, BayFixing, BayObstacle, ChosenBay, Point, Stretch } from './contract';
+import { hullOf, minus, plus, times, type Piece, type Point } from '../plane';
+import { clearanceAt, clearStretches, justMetMm, type Body, type Surroundings } from './clear-stretch';
+import type { BatteryBayInput, BayFixing, BayObstacle, ChosenBay, Stretch } from './contract';
 import { bossesUsed, fixingsWithin } from './fixings';
 import type { FittedFrame } from './frame-triangle';
-import { minus, plus, times, type Piece } from './plane';
 import { batteryOutline, onTube, railOutline, sweptOutline, tubeSide, type TubeSide } from './way-in';
 
 /** A battery does not lie lower for less than this: then the room round it decides. */

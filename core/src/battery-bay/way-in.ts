@@ -1,6 +1,6 @@
-import type { BatteryBayInput, BayTube, Point } from './contract';
+import { plus, radians, times, type Point } from '../plane';
+import type { BatteryBayInput, BayTube } from './contract';
 import { inwards, type FittedFrame } from './frame-triangle';
-import { plus, radians, times } from './plane';
 
 /** An arc is drawn from outside by pieces that leave it by no more than this. */
 const mostSagittaMm = 0.01;

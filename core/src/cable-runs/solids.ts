@@ -1,3 +1,4 @@
+import { distanceToPiece, isInside, meet, piecesOf, plus, times, type Piece, type Point } from '../plane';
 import type { CableRunsInput, Spot } from './contract';
 import { between } from './space';
 
@@ -45,16 +46,15 @@ export function fromCrank({ radiusMm, halfWidthMm }: CableRunsInput['crank'], si
 }
 
 type Chain = NonNullable<CableRunsInput['chain']>;
-type Corner = Chain['loop'][number];
 
 /** Distance of a straight span to the room within the chain; 0 where one point of it lies inside. */
 export function spanToChain(from: Spot, to: Spot, { loop, zMm }: Chain, look: number): number {
+  const edges = piecesOf(loop);
   const within = clippedBetween(from, to, zMm);
-  if (within && isInLoop(within, loop)) return 0;
-  const edges = loop.map((corner, at): [Corner, Corner] => [corner, loop[(at + 1) % loop.length]!]);
-  const toLoop = ([x, y]: Spot) =>
-    holds([x, y], edges) ? 0 : Math.min(...edges.map((edge) => fromEdge([x, y], edge)));
-  const distance: FromPoint = (point) => Math.hypot(toLoop(point), Math.max(0, zMm[0] - point[2], point[2] - zMm[1]));
+  if (within && comesInside(within, loop, edges)) return 0;
+  const toLoop = (point: Point) =>
+    isWithin(point, loop, edges) ? 0 : Math.min(...edges.map((edge) => distanceToPiece(point, edge)));
+  const distance: FromPoint = ([x, y, z]) => Math.hypot(toLoop([x, y]), Math.max(0, zMm[0] - z, z - zMm[1]));
   // A loop may be hollow: the distance along the span may fall more than once.
   const pieces = 12;
   return Math.min(
@@ -64,43 +64,26 @@ export function spanToChain(from: Spot, to: Spot, { loop, zMm }: Chain, look: nu
   );
 }
 
-/** The part of a span between two heights of z. */
-function clippedBetween(from: Spot, to: Spot, [low, high]: readonly [number, number]): [Spot, Spot] | null {
+/** The part of a span between two heights of z, seen from the side. */
+function clippedBetween(from: Spot, to: Spot, [low, high]: readonly [number, number]): Piece | null {
+  const flat = (share: number): Point => {
+    const [x, y] = between(from, to, share);
+    return [x, y];
+  };
   const rise = to[2] - from[2];
-  if (rise === 0) return from[2] > low && from[2] < high ? [from, to] : null;
+  if (rise === 0) return from[2] > low && from[2] < high ? [flat(0), flat(1)] : null;
   const shares = [(low - from[2]) / rise, (high - from[2]) / rise].sort((a, b) => a - b) as [number, number];
   const [start, end] = [Math.max(0, shares[0]), Math.min(1, shares[1])];
-  return end > start ? [between(from, to, start), between(from, to, end)] : null;
+  return end > start ? [flat(start), flat(end)] : null;
 }
 
 /** Whether some point of a piece lies inside a loop: an end does, its middle does, or it crosses an edge. */
-function isInLoop([from, to]: [Spot, Spot], loop: readonly Corner[]): boolean {
-  const edges = loop.map((corner, at): [Corner, Corner] => [corner, loop[(at + 1) % loop.length]!]);
-  const ends: [Corner, Corner] = [
-    [from[0], from[1]],
-    [to[0], to[1]],
-  ];
-  const middle: Corner = [(ends[0][0] + ends[1][0]) / 2, (ends[0][1] + ends[1][1]) / 2];
-  return [...ends, middle].some((point) => holds(point, edges)) || edges.some((edge) => crosses(ends, edge));
+function comesInside(piece: Piece, loop: readonly Point[], edges: readonly Piece[]): boolean {
+  const middle = times(plus(piece[0], piece[1]), 0.5);
+  return [...piece, middle].some((point) => isWithin(point, loop, edges)) || edges.some((edge) => meet(piece, edge));
 }
 
 /** Inside, not on the edge. */
-function holds([x, y]: Corner, edges: readonly [Corner, Corner][]): boolean {
-  let isInside = false;
-  for (const [[a, b], [c, d]] of edges) {
-    if (b > y !== d > y && x < a + ((y - b) / (d - b)) * (c - a)) isInside = !isInside;
-  }
-  return isInside && edges.every((edge) => fromEdge([x, y], edge) > 1e-9);
-}
-
-function crosses([[a, b], [c, d]]: [Corner, Corner], [[e, f], [g, h]]: [Corner, Corner]): boolean {
-  const side = (x: number, y: number, u: number, v: number, p: number, q: number) =>
-    (u - x) * (q - y) - (v - y) * (p - x);
-  return side(a, b, c, d, e, f) * side(a, b, c, d, g, h) < 0 && side(e, f, g, h, a, b) * side(e, f, g, h, c, d) < 0;
-}
-
-function fromEdge([x, y]: Corner, [[a, b], [c, d]]: [Corner, Corner]): number {
-  const square = (c - a) ** 2 + (d - b) ** 2;
-  const share = square === 0 ? 0 : Math.min(1, Math.max(0, ((x - a) * (c - a) + (y - b) * (d - b)) / square));
-  return Math.hypot(x - a - share * (c - a), y - b - share * (d - b));
+function isWithin(point: Point, loop: readonly Point[], edges: readonly Piece[]): boolean {
+  return isInside(point, loop) && edges.every((edge) => distanceToPiece(point, edge) > 1e-9);
 }

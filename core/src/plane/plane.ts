@@ -1,4 +1,7 @@
-import type { Point } from './contract';
+import { polygonContains, polygonHull } from 'd3-polygon';
+
+/** A point, or the way from one to another. */
+export type Point = [x: number, y: number];
 
 export const plus = (a: Point, b: Point): Point => [a[0] + b[0], a[1] + b[1]];
 export const minus = (a: Point, b: Point): Point => [a[0] - b[0], a[1] - b[1]];
@@ -45,4 +48,14 @@ export function isSimple(outline: readonly Point[]): boolean {
   if (outline.length < 3) return false;
   const pieces = piecesOf(outline);
   return pieces.every((one, at) => pieces.slice(at + 2).every((other) => !meet(one, other)));
+}
+
+/** Whether a point lies inside an outline. */
+export function isInside(point: Point, outline: readonly Point[]): boolean {
+  return polygonContains(outline as Point[], point);
+}
+
+/** The hull of points: all that something covers which moves from one place to the next. */
+export function hullOf(points: readonly Point[]): Point[] {
+  return polygonHull([...points]) ?? [...points];
 }

@@ -2,16 +2,7 @@ import { factsOf, fit, type FitInput } from '@cricket/core/fit';
 import { match, type MatchInput } from '@cricket/core/match';
 import { matchExample } from '../core/calc/examples';
 
-/** Median milliseconds of a function over some runs, after a few to warm up. */
-function medianMs(runs: number, work: () => unknown): number {
-  for (let warm = 0; warm < 5; warm++) work();
-  const times = Array.from({ length: runs }, () => {
-    const from = performance.now();
-    work();
-    return performance.now() - from;
-  }).sort((a, b) => a - b);
-  return times[runs >> 1]!;
-}
+import { medianMs } from './median';
 
 const ms = (value: number) => `${value < 10 ? value.toFixed(1) : value.toFixed(0)} ms`;
 const print = (line: string) => process.stdout.write(`${line}\n`);

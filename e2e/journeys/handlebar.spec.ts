@@ -4,6 +4,8 @@ import { expect, test } from '../support/test';
 
 const nurse = '/bikes/00000003-0000-4000-8000-000000000002';
 
+const longtail = '/bikes/00000003-0000-4000-8000-000000000003';
+
 interface Further {
   fields?: Record<string, string>;
   choices?: Record<string, string>;
@@ -63,4 +65,9 @@ test('a handlebar is written down part by part and arranged, with and without ne
   await page.getByTestId('field-side').getByRole('radio', { name: 'Middle', exact: true }).click();
   await page.getByTestId('keep-part').click();
   await expect(page.getByText('Goes', { exact: true }).first()).toBeVisible();
+
+  // At the stand the order is beside the step that clamps it.
+  await page.goto(`${shop.url}${longtail}/stand?step=levers-trial`);
+  await expect(page.getByRole('heading', { name: /Order of parts on the bar/ })).toBeVisible();
+  await expect(drawing).toHaveAccessibleName(/Left from the end: Left grip.* Right from the end: Right grip/);
 });

@@ -1,7 +1,5 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
-import { barQuestion } from '@cricket/core/bar-question';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useMemo } from 'react';
 import { View } from 'react-native';
 
 import { BikeNotThere } from '../bike/bike-not-there';
@@ -13,10 +11,10 @@ import { Rule } from '../ui/rule';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { ToPage } from '../ui/to-page';
-import { useWorked } from '../workers/use-worked';
 import { Arranged } from './arranged';
 import { PartForm } from './part-form';
 import { RoomForm } from './room-form';
+import { useArranged } from './use-arranged';
 import { partKinds, words } from './words';
 
 /** What is on the handlebar, and the best three orders of it. */
@@ -33,10 +31,7 @@ function Bar({ record }: { record: BikeRecord }) {
   const { bike } = record;
   const router = useRouter();
   const { room, parts = [] } = bike.facts.bar ?? {};
-  const question = useMemo(() => barQuestion(bike.facts), [bike.facts]);
-  const { data: result } = useWorked('bar', bike.id, question ? [question] : null, (worker) =>
-    worker.arrangeBar(question!),
-  );
+  const { question, result } = useArranged(bike);
   return (
     <Screen title={words.title} tag={bike.tag} backTo={bikePath(bike.id)}>
       <View className="max-w-[720px]">

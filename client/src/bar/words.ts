@@ -83,5 +83,8 @@ export const words = {
   nameMissing: 'Give it a name.',
   nameTwice: (name: string) => `${name} is on the list already.`,
   gone: 'This part is not on the list any more.',
+  toBar: 'Parts on the bar, and the other orders',
+  noOrder: 'These parts have no order on this bar: look at what would help',
+  toWriteDown: 'Write down what is on the bar, and have it arranged',
   caution: 'Levers and throttle are tried with the rider’s own hands, gloves on, before the last bolt is tightened.',
 };

@@ -6,6 +6,7 @@ import { putBack } from '@cricket/core/put-back';
 import { axleAt } from '@cricket/core/model';
 import type { ReactNode } from 'react';
 
+import { OrderOnBar } from '../bar/order-on-bar';
 import { useWrites, type Writes } from '../data/use-writes';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
@@ -82,6 +83,9 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
       onRecord={(data) => void writes.addEvent(record.bike.id, 'received', axleAt(end.end), data)}
     />
   ),
+  'levers-trial': onBar,
+  'throttle-on': onBar,
+  'bar-final': onBar,
   'parts-fate': ({ record, job, writes, place, byItself, atEnd }) => (
     <FatesPanel
       {...{ place, byItself, atEnd }}
@@ -91,6 +95,10 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
     />
   ),
 };
+
+function onBar({ record }: StepExtrasProps): ReactNode {
+  return <OrderOnBar bike={record.bike} />;
+}
 
 function reached({ end, state, values, against }: StepExtrasProps): ReactNode {
   return <AsReached end={end} fit={state.fit} values={values} against={against} />;

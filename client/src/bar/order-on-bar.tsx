@@ -1,0 +1,29 @@
+import type { BikeRecord } from '@cricket/contract/shapes';
+import { View } from 'react-native';
+
+import { FindingRow } from '../fit/finding-row';
+import { barPath } from '../ui/pages';
+import { ToPage } from '../ui/to-page';
+import { Txt } from '../ui/txt';
+import { BarLayoutShown } from './bar-layout';
+import { useArranged } from './use-arranged';
+import { words } from './words';
+
+/** At a step of the bar: the order that was worked out, or where to write down what it takes. */
+export function OrderOnBar({ bike }: { bike: BikeRecord['bike'] }) {
+  const { question, result } = useArranged(bike);
+  const [layout] = result?.layouts ?? [];
+  return (
+    <View>
+      {question && result && layout ? <BarLayoutShown question={question} result={result} layout={layout} /> : null}
+      {result?.findings
+        .filter(({ verdict }) => verdict !== 'goes')
+        .map((finding, index) => (
+          <FindingRow key={`${finding.id} ${index}`} finding={finding} openAtFirst />
+        ))}
+      <ToPage to={barPath(bike.id)} className="min-h-[48px] justify-center px-4">
+        <Txt className="underline">{layout ? words.toBar : question ? words.noOrder : words.toWriteDown}</Txt>
+      </ToPage>
+    </View>
+  );
+}

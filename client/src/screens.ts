@@ -5,6 +5,7 @@
 export { BarScreen } from './bar/bar-screen';
 export { BikeBeside } from './bike/bike-beside';
 export { BikeScreen } from './bike/bike-screen';
+export { CranksScreen } from './cranks/cranks-screen';
 export { EditBikeScreen } from './bike/edit-bike-screen';
 export { NewBikeScreen } from './bike/new-bike-screen';
 export { BothScreen } from './both/both-screen';

@@ -25,6 +25,8 @@ const screens: [name: string, path: string, ready: string][] = [
   ['handlebar', '/bikes/00000003-0000-4000-8000-000000000003/bar', 'Add a part'],
   ['part on the bar', '/bikes/00000003-0000-4000-8000-000000000003/bar?of=Throttle', 'Take it off the list'],
   ['room on the bar', '/bikes/00000003-0000-4000-8000-000000000003/bar?of=room', 'Diameter at the grips'],
+  ['cranks', '/bikes/00000003-0000-4000-8000-000000000003/cranks', 'Change the figures'],
+  ['figures of the cranks', '/bikes/00000003-0000-4000-8000-000000000003/cranks?of=figures', 'Room, chain side'],
   ['first look', '/bikes/00000003-0000-4000-8000-000000000001/front/measure?look=first', 'Lip or recess'],
   ['open the shop', '/open', 'Front, geared'],
   ['order', '/bikes/00000003-0000-4000-8000-000000000004/front/order', 'Go to the fit'],

@@ -22,17 +22,18 @@ export function Arranged({ question, result }: ArrangedProps) {
   return (
     <View>
       <VerdictLine verdict={result.verdict} className="px-4 pb-2" />
-      <BarLayoutShown question={question} result={result} layout={layout} />
-      {layouts.length > 1 ? (
-        <View className="px-4 pt-3">
-          <Segments
-            label={words.layouts}
-            options={layouts.map((_, index) => [String(index), words.best(index + 1)] as const)}
-            value={String(layouts.indexOf(layout!))}
-            onChange={(index) => setPicked(Number(index))}
-          />
-        </View>
-      ) : null}
+      <BarLayoutShown question={question} result={result} layout={layout}>
+        {layouts.length > 1 ? (
+          <View className="px-4 pt-3">
+            <Segments
+              label={words.layouts}
+              options={layouts.map((_, index) => [String(index), words.best(index + 1)] as const)}
+              value={String(layouts.indexOf(layout!))}
+              onChange={(index) => setPicked(Number(index))}
+            />
+          </View>
+        ) : null}
+      </BarLayoutShown>
       {findings.map((finding, index) => (
         <FindingRow key={`${finding.id} ${index}`} finding={finding} openAtFirst={finding.verdict !== 'goes'} />
       ))}

@@ -1,5 +1,5 @@
 import type { BarLayout, HandlebarInput, HandlebarResult, PlacedPart } from '@cricket/core/handlebar';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 
 import { figure } from '../bike/figures';
@@ -13,10 +13,12 @@ export interface BarLayoutShownProps {
   result: HandlebarResult;
   /** Null: the bar alone. */
   layout: BarLayout | null;
+  /** Between drawing and lists. */
+  children?: ReactNode;
 }
 
 /** One order of what is on the bar: drawn from above, and told from both ends inboard. */
-export function BarLayoutShown({ question, result, layout }: BarLayoutShownProps) {
+export function BarLayoutShown({ question, result, layout, children }: BarLayoutShownProps) {
   const [width, setWidth] = useState(0);
   const number = (id: string) => question.parts.findIndex((part) => part.id === id) + 1;
   return (
@@ -30,6 +32,7 @@ export function BarLayoutShown({ question, result, layout }: BarLayoutShownProps
           />
         </View>
       ) : null}
+      {children}
       {layout ? (
         <View className="flex-row flex-wrap gap-x-6 px-4 pt-3">
           {(['left', 'right'] as const).map((side) => (

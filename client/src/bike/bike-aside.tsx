@@ -20,7 +20,17 @@ import { Txt } from '../ui/txt';
 import { useBeside } from '../ui/use-page';
 import { listedLines } from '../order/order-lines';
 import { words } from './words';
-import { barPath, bothPath, endPath, journalPath, putBackPath, standPath, takeInPath, type Page } from '../ui/pages';
+import {
+  barPath,
+  bothPath,
+  cranksPath,
+  endPath,
+  journalPath,
+  putBackPath,
+  standPath,
+  takeInPath,
+  type Page,
+} from '../ui/pages';
 
 export interface BikeAsideProps {
   record: BikeRecord;
@@ -136,6 +146,13 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
             done: barParts > 0 && record.bike.facts.bar?.room !== undefined,
             now: false,
             path: barPath(bikeId),
+          },
+          {
+            name: words.cranks,
+            says: record.bike.facts.cranks ? words.cranksKnown : words.notYet,
+            done: record.bike.facts.cranks !== undefined,
+            now: false,
+            path: cranksPath(bikeId),
           },
         ]
       : []),

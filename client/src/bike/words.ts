@@ -9,6 +9,8 @@ export const words = {
   measure: 'Measure',
   match: 'Match',
   bar: 'Handlebar',
+  cranks: 'Cranks',
+  cranksKnown: 'measured',
   barParts: (count: number) => counted(count, 'part'),
   kitRider: 'Kit, rider',
   kitAsIs: 'Everything as it comes: look it over',

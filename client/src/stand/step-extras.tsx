@@ -7,6 +7,7 @@ import { axleAt } from '@cricket/core/model';
 import type { ReactNode } from 'react';
 
 import { OrderOnBar } from '../bar/order-on-bar';
+import { BestSensorWay } from '../cranks/sensor-way';
 import { useWrites, type Writes } from '../data/use-writes';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
@@ -83,6 +84,9 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
       onRecord={(data) => void writes.addEvent(record.bike.id, 'received', axleAt(end.end), data)}
     />
   ),
+  'ring-room': atCranks,
+  'ring-on': atCranks,
+  'sensor-gap': atCranks,
   'levers-trial': onBar,
   'throttle-on': onBar,
   'bar-final': onBar,
@@ -95,6 +99,10 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
     />
   ),
 };
+
+function atCranks({ record }: StepExtrasProps): ReactNode {
+  return <BestSensorWay bike={record.bike} />;
+}
 
 function onBar({ record }: StepExtrasProps): ReactNode {
   return <OrderOnBar bike={record.bike} />;

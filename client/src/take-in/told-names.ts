@@ -23,6 +23,7 @@ export const toldNames: Readonly<Record<string, string>> = {
   'tyres.rear': 'rear tyre',
   'approvals.front': 'maker’s word for the front',
   'approvals.rear': 'maker’s word for the rear',
+  cranks: 'cranks and pedal sensor',
   'bar.room': 'room on the handlebar',
   'bar.parts': 'parts on the handlebar',
   'job.school': 'order of the work',

@@ -46,6 +46,7 @@ describe('where links lead', () => {
           'putBackPath',
           'journalPath',
           'barPath',
+          'cranksPath',
           'bothPath',
           'wheelPath',
         ] as const

@@ -58,6 +58,7 @@ export const putBackPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/put-b
 export const journalPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/journal`);
 /** @param of - `room`, `new`, or the name of a part */
 export const barPath = (bikeId: string, of?: string) => withQuery(`/bikes/${bikeId}/bar`, { of });
+export const cranksPath = (bikeId: string, of?: 'figures') => withQuery(`/bikes/${bikeId}/cranks`, { of });
 export const bothPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/both`);
 export const endPath = (bikeId: string, end: End, station: Station) => withQuery(`/bikes/${bikeId}/${end}/${station}`);
 export const measurePath = (bikeId: string, end: End, featureId?: string) =>

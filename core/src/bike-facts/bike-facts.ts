@@ -3,6 +3,7 @@ import { brakeKinds, leverPulls, surfaces } from '../bike-checks';
 import { Amount, Flag, OneOf, Text, Whole, Optional, Items, Nested } from '../input';
 import { LawClass } from '../law';
 import { PackInstead } from '../pack-instead';
+import { PedalSensorInput } from '../pedal-sensor';
 import { StatedTorque } from '../stated-torques';
 import { Approval } from '../torque-reaction';
 import { batteryPlaces, nutSchools, schools, sensorKinds, tabSchools, wheelOrders } from '../procedure/kinds';
@@ -130,6 +131,8 @@ export class BikeFacts {
   /** How the conversion is to be built, as far as the end does not decide it. */
   @Optional() @Nested(() => BikeJob) job?: BikeJob;
   @Optional() @Nested(() => BikeBar) bar?: BikeBar;
+  /** Bottom bracket, cranks, and the kit's ring and sensor. */
+  @Optional() @Nested(() => PedalSensorInput) cranks?: PedalSensorInput;
   /** What the walk round found, in words. */
   @Optional() @Items(Text(400), 40) notes?: string[];
 }

@@ -47,6 +47,7 @@ const whole = [
   'wheelbaseM',
   'ratings',
   'torques',
+  'cranks',
   'notes',
 ] as const satisfies readonly Exclude<keyof BikeFacts, keyof typeof inParts>[];
 

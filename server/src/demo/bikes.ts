@@ -5,6 +5,7 @@ import type { BikeFacts } from '@cricket/core/bike-facts';
 import { exampleLawClasses } from '@cricket/core/law';
 
 import { flatBar } from './flat-bar';
+import { squareCranks } from './square-cranks';
 import { bothSides, slot, smooth, type MeasuredEnd } from './measured-end';
 import { blade, discLengths, discWords, rearLengths, rearWords } from './rest-of-end';
 
@@ -173,6 +174,7 @@ export const demoBikes: DemoBike[] = [
       brakes: discBrakes,
       ratings: [{ part: 'rack', ratedKg: 60, loadKg: 30 }],
       bar: flatBar,
+      cranks: squareCranks,
     }),
     activeEnd: 'rear',
     wheels: { rear: 'RW-3' },

@@ -31,7 +31,7 @@ function Bar({ record }: { record: BikeRecord }) {
   const { bike } = record;
   const router = useRouter();
   const { room, parts = [] } = bike.facts.bar ?? {};
-  const { question, result } = useArranged(bike);
+  const { question, result } = useArranged(record);
   return (
     <Screen title={words.title} tag={bike.tag} backTo={bikePath(bike.id)}>
       <View className="max-w-[720px]">

@@ -10,8 +10,8 @@ import { useArranged } from './use-arranged';
 import { words } from './words';
 
 /** At a step of the bar: the order that was worked out, or where to write down what it takes. */
-export function OrderOnBar({ bike }: { bike: BikeRecord['bike'] }) {
-  const { question, result } = useArranged(bike);
+export function OrderOnBar({ record }: { record: BikeRecord }) {
+  const { question, result } = useArranged(record);
   const [layout] = result?.layouts ?? [];
   return (
     <View>
@@ -21,7 +21,7 @@ export function OrderOnBar({ bike }: { bike: BikeRecord['bike'] }) {
         .map((finding, index) => (
           <FindingRow key={`${finding.id} ${index}`} finding={finding} openAtFirst />
         ))}
-      <ToPage to={barPath(bike.id)} className="min-h-[48px] justify-center px-4">
+      <ToPage to={barPath(record.bike.id)} className="min-h-[48px] justify-center px-4">
         <Txt className="underline">{layout ? words.toBar : question ? words.noOrder : words.toWriteDown}</Txt>
       </ToPage>
     </View>

@@ -124,6 +124,7 @@ const titles: Record<string, string> = {
   direction: 'Which way round',
   instead: 'Instead',
   layout: 'Room on the bar',
+  'from-kit': 'Parts of the kit',
   cut: 'Grip cut',
   reach: 'Reach of the hand',
   shim: 'Shim under the clamp',

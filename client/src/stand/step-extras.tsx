@@ -105,7 +105,7 @@ function atCranks({ record }: StepExtrasProps): ReactNode {
 }
 
 function onBar({ record }: StepExtrasProps): ReactNode {
-  return <OrderOnBar bike={record.bike} />;
+  return <OrderOnBar record={record} />;
 }
 
 function reached({ end, state, values, against }: StepExtrasProps): ReactNode {

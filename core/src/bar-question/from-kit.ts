@@ -1,0 +1,40 @@
+import type { BikeFacts } from '../bike-facts';
+import type { HandlebarResult } from '../handlebar';
+import type { KitFacts } from '../kit';
+import { told, worstFirst, worstOf } from '../verdict';
+
+/** What a kit brings along for the bar. */
+export type KitOnBar = 'throttle-thumb' | 'throttle-twist' | 'display';
+
+/** What the kits of a bike bring for the bar, and nobody has put on its list yet; a throttle that stays off is none. */
+export function notOnBar({ bar, job }: BikeFacts, kits: readonly Pick<KitFacts, 'throttle' | 'display'>[]): KitOnBar[] {
+  const listed = (bar?.parts ?? []).map(({ kind }) => kind);
+  const throttle = kits.map((kit) => kit.throttle).find((kind) => kind !== 'none');
+  const isThrottleMissing = job?.throttle !== 'left-out' && !listed.some((kind) => kind.startsWith('throttle-'));
+  return [
+    ...(throttle && isThrottleMissing ? [`throttle-${throttle}` as const] : []),
+    ...(kits.some(({ display }) => display) && !listed.includes('display') ? (['display'] as const) : []),
+  ];
+}
+
+const names: Record<KitOnBar, string> = {
+  'throttle-thumb': 'a thumb throttle',
+  'throttle-twist': 'a twist throttle',
+  display: 'a display',
+};
+
+/** An answer that knows of what is still to come onto the bar: until that is measured nobody knows whether it goes. */
+export function withKit(result: HandlebarResult, missing: readonly KitOnBar[]): HandlebarResult {
+  if (missing.length === 0) return result;
+  const finding = told(
+    'from-kit',
+    'unknown',
+    `The kit brings ${missing.map((each) => names[each]).join(' and ')} that the list of the bar does not have.`,
+    ['Measure it and add it to the list, or leave it off for this rider.'],
+  );
+  return {
+    ...result,
+    verdict: worstOf([result.verdict, finding.verdict]),
+    findings: worstFirst([...result.findings, finding]),
+  };
+}

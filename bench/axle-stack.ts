@@ -2,19 +2,9 @@ import highsLoader from 'highs';
 
 import { axleStack, type AxleStackInput } from '@cricket/core/axle-stack';
 
+import { medianMs } from './median';
 import { asLinearProgram } from './stack-as-program';
 import { endToFill } from './stack-cases';
-
-/** Median milliseconds of a function over some runs, after a few to warm up. */
-function medianMs(runs: number, work: () => unknown): number {
-  for (let warm = 0; warm < 3; warm++) work();
-  const times = Array.from({ length: runs }, () => {
-    const from = performance.now();
-    work();
-    return performance.now() - from;
-  }).sort((a, b) => a - b);
-  return times[runs >> 1]!;
-}
 
 const ms = (value: number) => `${value < 10 ? value.toFixed(2) : value.toFixed(0)} ms`;
 const print = (line: string) => process.stdout.write(`${line}\n`);

@@ -6,7 +6,7 @@ const { partFor } = require('./bundle/parts.cjs');
 
 const config = getDefaultConfig(__dirname);
 
-// `bundle/parts.js` tells what stands in for what. class-validator is taken by its name: its ES files fail at run time.
+// `bundle/parts.cjs` tells what stands in for what. class-validator is taken by its name: its ES files fail at run time.
 config.resolver.resolveRequest = (context, name, platform) => {
   if (name === 'class-validator') return { type: 'sourceFile', filePath: partFor(require.resolve(name)) };
   const found = context.resolveRequest(context, name, platform);

@@ -22,7 +22,14 @@ import { tyreFit, TyreFitInput } from '../src/tyre-fit';
 import { wheelLacing, WheelLacingInput } from '../src/wheel-lacing';
 import { wheelTruing, WheelTruingInput } from '../src/wheel-truing';
 import { plainProcedure, PlainProcedureInput, plainTwoMotors, PlainTwoMotorsInput } from '../src/job-plan';
-import { fitExample, matchExample, procedureExample, twoMotorsExample } from './examples';
+import {
+  batteryBayExample,
+  cableRunsExample,
+  fitExample,
+  matchExample,
+  procedureExample,
+  twoMotorsExample,
+} from './examples';
 
 /** A calculator as the shell sees it. */
 export interface Calculator {
@@ -219,71 +226,13 @@ export const calculators: Record<string, Calculator> = {
   },
   'battery-bay': {
     answers: 'Where does the battery go in the frame: room, the way in, what holds it?',
-    example: {
-      tubes: {
-        down: { lengthMm: 575, diameterMm: 40, angleDeg: 45.3 },
-        seat: { lengthMm: 430, diameterMm: 32, angleDeg: 73.2 },
-        top: { lengthMm: 505, diameterMm: 32, angleDeg: 6.8 },
-        head: { lengthMm: 71, diameterMm: 36, angleDeg: 72 },
-      },
-      bosses: [
-        { tube: 'down', fromBbMm: 190 },
-        { tube: 'down', fromBbMm: 254 },
-      ],
-      obstacles: [
-        {
-          id: 'front derailleur',
-          polygon: [
-            [-30, 150],
-            [0, 150],
-            [0, 190],
-            [-30, 190],
-          ],
-        },
-      ],
-      battery: { lengthMm: 360, heightMm: 80, widthMm: 90, massKg: 2.8 },
-      rail: {
-        lengthMm: 340,
-        heightMm: 12,
-        offsetMm: 10,
-        slotsMm: [
-          [20, 80],
-          [90, 160],
-        ],
-      },
-      insert: { kind: 'tilt', angleDeg: 15, pivot: 'bb' },
-      tube: 'down',
-      pedal: { qFactorMm: 165, kneeMm: 160 },
-      key: { at: [60, 70] },
-      bike: { massKg: 18, centre: [100, 200] },
-    },
+    example: batteryBayExample,
     run: batteryBay,
     contract: BatteryBayInput,
   },
   'cable-runs': {
     answers: 'Does every cable reach wherever bars, fork and swingarm stand, off everything that turns?',
-    example: {
-      head: { point: [420, 520, 0], angleDeg: 72, lockDeg: { left: 60, right: 60 } },
-      forkTravelMm: 50,
-      anchors: {
-        throttle: { at: [340, 640, -220], on: 'bar' },
-        stem: { at: [400, 610, -20], on: 'bar' },
-        'head tube': { at: [385, 520, -30], on: 'frame', room: true },
-        'down tube': { at: [200, 300, -25], on: 'frame' },
-        controller: { at: [-90, 260, 0], on: 'frame' },
-      },
-      cables: [
-        {
-          id: 'throttle',
-          path: ['throttle', 'stem', 'head tube', 'down tube', 'controller'],
-          suppliedMm: 1300,
-          plug: 'three-pin',
-        },
-      ],
-      extensions: [{ id: 'three-pin 300', lengthMm: 300, plug: 'three-pin' }],
-      discs: [{ id: 'front wheel', centre: [570, 0, 0], radiusMm: 345, halfWidthMm: 25, on: 'fork' }],
-      crank: { radiusMm: 190, halfWidthMm: 65 },
-    },
+    example: cableRunsExample,
     run: cableRuns,
     contract: CableRunsInput,
   },

@@ -2,7 +2,7 @@ import type { HandlebarInput, HandlebarResult, WayOut } from '@cricket/core/hand
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { FindingRow } from '../fit/finding-row';
+import { FindingRows } from '../fit/finding-rows';
 import { Segments } from '../ui/segments';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
@@ -34,9 +34,7 @@ export function Arranged({ question, result }: ArrangedProps) {
           </View>
         ) : null}
       </BarLayoutShown>
-      {findings.map((finding, index) => (
-        <FindingRow key={`${finding.id} ${index}`} finding={finding} openAtFirst={finding.verdict !== 'goes'} />
-      ))}
+      <FindingRows findings={findings} />
       {impossible && impossible.ways.length > 0 ? (
         <View className="gap-1 px-4 pt-3">
           <Txt bold heading={2}>

@@ -1,7 +1,7 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { View } from 'react-native';
 
-import { FindingRow } from '../fit/finding-row';
+import { FindingRows } from '../fit/finding-rows';
 import { barPath } from '../ui/pages';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
@@ -16,11 +16,7 @@ export function OrderOnBar({ record }: { record: BikeRecord }) {
   return (
     <View>
       {question && result && layout ? <BarLayoutShown question={question} result={result} layout={layout} /> : null}
-      {result?.findings
-        .filter(({ verdict }) => verdict !== 'goes')
-        .map((finding, index) => (
-          <FindingRow key={`${finding.id} ${index}`} finding={finding} openAtFirst />
-        ))}
+      <FindingRows findings={result?.findings.filter(({ verdict }) => verdict !== 'goes') ?? []} />
       <ToPage to={barPath(record.bike.id)} className="min-h-[48px] justify-center px-4">
         <Txt className="underline">{layout ? words.toBar : question ? words.noOrder : words.toWriteDown}</Txt>
       </ToPage>

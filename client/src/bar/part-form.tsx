@@ -6,6 +6,7 @@ import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 
 import { useFormDraft } from '../data/use-form-draft';
+import { useTell } from '../data/use-tell';
 import { RoleButton } from '../session/role-button';
 import { Alerts } from '../ui/alerts';
 import { DraftNotice } from '../ui/draft-notice';
@@ -15,14 +16,13 @@ import { NotThere } from '../ui/not-there';
 import { barPath } from '../ui/pages';
 import { Screen } from '../ui/screen';
 import { asksOf, checkPart, fieldsToPart, freeName, partToFields, type PartFields } from './bar-forms';
-import { useKeepBar } from './use-keep-bar';
 import { partKinds, words } from './words';
 
 /** One part on the bar, changed or new. */
 export function PartForm({ record, of }: { record: BikeRecord; of: string }) {
   const { bike } = record;
   const router = useRouter();
-  const { keep, messages } = useKeepBar(record);
+  const { tell, messages } = useTell(record);
   // As the list was when the page was opened: the part that has just been kept is not in its own way.
   const [parts] = useState(() => bike.facts.bar?.parts ?? []);
   const index = of === 'new' ? parts.length : parts.findIndex(({ id }) => id === of);
@@ -55,7 +55,7 @@ export function PartForm({ record, of }: { record: BikeRecord; of: string }) {
   }
   const back = () => router.navigate(barPath(bike.id));
   const keepAll = async (next: typeof parts) => {
-    if (!(await keep({ parts: next }))) return;
+    if (!(await tell({ bar: { ...bike.facts.bar, parts: next } }))) return;
     draft.done();
     back();
   };

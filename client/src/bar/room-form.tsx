@@ -3,6 +3,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
 import { useFormDraft } from '../data/use-form-draft';
+import { useTell } from '../data/use-tell';
 import { RoleButton } from '../session/role-button';
 import { Alerts } from '../ui/alerts';
 import { DraftNotice } from '../ui/draft-notice';
@@ -12,7 +13,6 @@ import { barPath } from '../ui/pages';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { checkRoom, fieldsToRoom, roomFields, roomToFields, type RoomFields } from './bar-forms';
-import { useKeepBar } from './use-keep-bar';
 import { words } from './words';
 
 const optional = ['gripDiameterMm', 'centreDiameterMm'];
@@ -21,7 +21,7 @@ const optional = ['gripDiameterMm', 'centreDiameterMm'];
 export function RoomForm({ record }: { record: BikeRecord }) {
   const { bike } = record;
   const router = useRouter();
-  const { keep, messages } = useKeepBar(record);
+  const { tell, messages } = useTell(record);
   const { form, draft } = useFormDraft<RoomFields>(`bar-room/${bike.id}`, {
     mode: 'onTouched',
     defaultValues: roomToFields(bike.facts.bar?.room),
@@ -29,7 +29,7 @@ export function RoomForm({ record }: { record: BikeRecord }) {
   });
   const { control, handleSubmit } = form;
   const submit = handleSubmit(async (fields) => {
-    if (!(await keep({ room: fieldsToRoom(fields) }))) return;
+    if (!(await tell({ bar: { ...bike.facts.bar, room: fieldsToRoom(fields) } }))) return;
     draft.done();
     router.navigate(barPath(bike.id));
   });

@@ -1,12 +1,10 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
-import { toldBetween } from '@cricket/core/told';
 import { useRouter } from 'expo-router';
 import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 
 import { useFormDraft } from '../data/use-form-draft';
-import { useRefusal } from '../data/use-refusal';
-import { useWrites } from '../data/use-writes';
+import { useTell } from '../data/use-tell';
 import { RoleButton } from '../session/role-button';
 import { Alerts } from '../ui/alerts';
 import { DraftNotice } from '../ui/draft-notice';
@@ -30,8 +28,7 @@ import { words } from './words';
 export function CranksForm({ record }: { record: BikeRecord }) {
   const { bike } = record;
   const router = useRouter();
-  const { takeIn } = useWrites();
-  const { messages, settle } = useRefusal<never>();
+  const { tell, messages } = useTell(record);
   const { form, draft } = useFormDraft<CrankFields>(`cranks/${bike.id}`, {
     mode: 'onTouched',
     defaultValues: cranksToFields(bike.facts.cranks),
@@ -40,10 +37,7 @@ export function CranksForm({ record }: { record: BikeRecord }) {
   const { control, handleSubmit } = form;
   const [shell, ringKind, shellRing] = useWatch({ control, name: ['shell', 'ringKind', 'shellRing'] });
   const submit = handleSubmit(async (fields) => {
-    const cranks = fieldsToCranks(fields);
-    const outcome = await takeIn(bike.id, toldBetween(bike.facts, { ...bike.facts, cranks }));
-    await settle(outcome);
-    if (outcome.kind === 'refused') return;
+    if (!(await tell({ cranks: fieldsToCranks(fields) }))) return;
     draft.done();
     router.navigate(cranksPath(bike.id));
   });

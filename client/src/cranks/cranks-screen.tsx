@@ -9,7 +9,7 @@ import { figure } from '../bike/figures';
 import { useBike } from '../data/use-bikes';
 import { CrankSection } from '../drawing/crank-section/crank-section';
 import { crankScene } from '../drawing/crank-section/crank-scene';
-import { FindingRow } from '../fit/finding-row';
+import { FindingRows } from '../fit/finding-rows';
 import { Mark } from '../ui/mark';
 import { bikePath, cranksPath } from '../ui/pages';
 import { Screen } from '../ui/screen';
@@ -73,9 +73,7 @@ function Ways({ cranks }: { cranks: PedalSensorInput }) {
       ) : null}
       <Txt className="px-4 py-3">{words.delay(figure(startDelayS), figure(stopS))}</Txt>
       {defaulted.length > 0 ? <Txt className="px-4 pb-3">{words.defaulted}</Txt> : null}
-      {findings.map((finding, index) => (
-        <FindingRow key={`${finding.id} ${index}`} finding={finding} openAtFirst={finding.verdict !== 'goes'} />
-      ))}
+      <FindingRows findings={findings} />
       <Txt size="title" bold heading={2} className="px-4 pb-1 pt-4">
         {words.ways}
       </Txt>

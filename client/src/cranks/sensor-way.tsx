@@ -3,7 +3,7 @@ import { pedalSensor } from '@cricket/core/pedal-sensor';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 
-import { FindingRow } from '../fit/finding-row';
+import { FindingRows } from '../fit/finding-rows';
 import { cranksPath } from '../ui/pages';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
@@ -25,11 +25,7 @@ export function BestSensorWay({ bike }: { bike: BikeRecord['bike'] }) {
           </Txt>
         </View>
       ) : null}
-      {result?.findings
-        .filter(({ verdict }) => verdict !== 'goes')
-        .map((finding, index) => (
-          <FindingRow key={`${finding.id} ${index}`} finding={finding} openAtFirst />
-        ))}
+      <FindingRows findings={result?.findings.filter(({ verdict }) => verdict !== 'goes') ?? []} />
       <ToPage to={cranksPath(bike.id)} className="min-h-[48px] justify-center px-4">
         <Txt className="underline">{best ? words.toCranks : words.toWriteDown}</Txt>
       </ToPage>

@@ -1,5 +1,6 @@
+import { radians } from '../plane';
 import type { Body, CableRunsInput, Setting, Spot } from './contract';
-import { dot, minus, plus, radians, times } from './space';
+import { dot, minus, plus, times } from './space';
 
 /** Which movements there are between some bodies. */
 export interface Felt {

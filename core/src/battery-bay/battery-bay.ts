@@ -4,7 +4,7 @@ import { worstFirst, worstOf, type Finding } from '../verdict';
 import { BatteryBayInput, type BatteryBayResult, type BayInstead } from './contract';
 import { fixingFindings, insteadFinding, misfitFinding, noPlace, widthFindings } from './findings';
 import { fittedFrame, type FittedFrame } from './frame-triangle';
-import { missingRoom, placeBattery } from './place-battery';
+import { chosenIn, missingRoom, roomAlong, type Room } from './place-battery';
 
 /**
  * Where does the battery go in the frame: can it lie there and be put in there, and what holds it?
@@ -26,7 +26,13 @@ export function batteryBay(input: BatteryBayInput): BatteryBayResult {
   const read = readInput(BatteryBayInput, input);
   refuseContradictions(read);
   const frame = fittedFrame(read.tubes);
-  const { intervals, bolted, chosen } = placeBattery(read, frame);
+  return bayResult(read, frame, roomAlong(read, frame));
+}
+
+/** The answer for a tube whose room is worked out. */
+export function bayResult(read: BatteryBayInput, frame: FittedFrame, room: Room): BatteryBayResult {
+  const { intervals } = room;
+  const chosen = chosenIn(room, read);
   const missing = intervals.length === 0 ? missingRoom(read, frame) : null;
   const instead = chosen ? null : insteadOf(read, frame, missing);
   const judged: Finding[] = [
@@ -39,7 +45,7 @@ export function batteryBay(input: BatteryBayInput): BatteryBayResult {
     findings: worstFirst([...judged, ...(instead ?? []).map(insteadFinding)]),
     triangle: frame.triangle,
     intervals,
-    bolted,
+    bolted: room.ways[0]![1],
     ...(chosen && { chosen }),
     ...(missing && { missing }),
     ...(instead && { instead }),
@@ -51,17 +57,18 @@ function insteadOf(
   frame: FittedFrame,
   missing: { lengthMm?: number; heightMm?: number } | null,
 ): BayInstead[] {
-  const other = placeBattery({ ...input, tube: input.tube === 'down' ? 'seat' : 'down' }, frame);
+  const otherwise: BatteryBayInput = { ...input, tube: input.tube === 'down' ? 'seat' : 'down' };
+  const other = chosenIn(roomAlong(otherwise, frame), otherwise);
   const isSmaller = (missing?.lengthMm ?? 0) > 0 || (missing?.heightMm ?? 0) > 0;
   return [
-    ...(other.chosen ? (['other-tube'] as const) : []),
+    ...(other ? (['other-tube'] as const) : []),
     ...(isSmaller ? (['shorter-pack'] as const) : []),
     'rack',
     'bag',
   ];
 }
 
-function refuseContradictions({ obstacles, rail }: BatteryBayInput): void {
+export function refuseContradictions({ obstacles, rail }: BatteryBayInput): void {
   for (const [at, { polygon, moving }] of obstacles.entries()) {
     refuseCrossing(`obstacles.${at}.polygon`, polygon);
     if (!moving) continue;

@@ -15,7 +15,8 @@ class Tube {
   @Amount(-90, 179, '°') angleDeg!: number;
 }
 
-class Tubes {
+/** The four tubes round the room in the frame, as a tape and an angle gauge read them. */
+export class FrameTubes {
   @Nested(() => Tube) down!: Tube;
   @Nested(() => Tube) seat!: Tube;
   @Nested(() => Tube) top!: Tube;
@@ -26,7 +27,7 @@ class Tubes {
 export const tubeNames = ['down', 'seat', 'top', 'head'] as const;
 export type BayTube = 'down' | 'seat';
 
-class Boss {
+export class FrameBoss {
   @OneOf(tubeNames) tube!: (typeof tubeNames)[number];
   /** Along the tube from the bottom bracket centre. */
   @Amount(-500, 2000, 'mm') fromBbMm!: number;
@@ -60,21 +61,21 @@ export class BayRail {
   @Items(Row(Amount(-100, 1500, 'mm'), 2, 'two figures, from and to in mm'), 30) slotsMm!: [from: number, to: number][];
 }
 
-class Slide {
+export class Slide {
   @Exactly('slide') kind!: 'slide';
   @Amount(0, 1200, 'mm') strokeMm!: number;
   /** The end that it moves to while it is put in. */
   @OneOf(['head', 'bb']) toward!: 'head' | 'bb';
 }
 
-class Tilt {
+export class Tilt {
   @Exactly('tilt') kind!: 'tilt';
   @Amount(0, 89, '°') angleDeg!: number;
   /** The end that is held first; `bb` when left out. */
   @Optional() @OneOf(['bb', 'head']) pivot?: 'bb' | 'head';
 }
 
-class Pedalling {
+export class Pedalling {
   @Amount(50, 400, 'mm') qFactorMm!: number;
   /** 15 when left out. */
   @Optional() @Amount(0, 80, 'mm') crankThicknessMm?: number;
@@ -82,7 +83,7 @@ class Pedalling {
   @Optional() @Amount(20, 800, 'mm') kneeMm?: number;
 }
 
-class Key {
+export class BayKey {
   /** Along and off, from the battery's lower rail-side corner. */
   @Row(Amount(-1500, 1500, 'mm'), 2, 'two figures, along and off in mm') at!: [along: number, off: number];
   /** How far it stands out sideways; 20 when left out. */
@@ -95,8 +96,8 @@ class BayBike {
 }
 
 export class BatteryBayInput {
-  @Nested(() => Tubes) tubes!: Tubes;
-  @Items(() => Boss, 60) bosses!: Boss[];
+  @Nested(() => FrameTubes) tubes!: FrameTubes;
+  @Items(() => FrameBoss, 60) bosses!: FrameBoss[];
   @Items(() => BayObstacle, 60) obstacles!: BayObstacle[];
   @Nested(() => BayBattery) battery!: BayBattery;
   @Nested(() => BayRail) rail!: BayRail;
@@ -105,7 +106,7 @@ export class BatteryBayInput {
   /** 5 when left out. */
   @Optional() @Amount(0, 100, 'mm') clearanceMm?: number;
   @Optional() @Nested(() => Pedalling) pedal?: Pedalling;
-  @Optional() @Nested(() => Key) key?: Key;
+  @Optional() @Nested(() => BayKey) key?: BayKey;
   @Optional() @Nested(() => BayBike) bike?: BayBike;
 }
 

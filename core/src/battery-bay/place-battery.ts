@@ -11,39 +11,45 @@ const asLowMm = 0.05;
 const leastBatteryMm = { lengthMm: 100, heightMm: 30 };
 const stepsPerMm = 10;
 
-export interface Placement {
+/** Everything that the positions along one tube are held against. */
+export interface Room {
+  side: TubeSide;
+  around: Surroundings;
+  /** What the battery sweeps, and its rail. */
+  bodies: Body[];
+  /** Free positions. */
   intervals: Stretch[];
-  bolted: Stretch[];
-  chosen: ChosenBay | null;
+  /** Of these, the ones at which each fixing is there; the best fixing first. */
+  ways: [BayFixing, Stretch[]][];
 }
 
-/** Where the battery may lie along its tube, and where it does. */
-export function placeBattery(input: BatteryBayInput, frame: FittedFrame): Placement {
+export function roomAlong(input: BatteryBayInput, frame: FittedFrame): Room {
   const side = tubeSide(frame, input.tubes, input.tube);
   const around = surroundings(input, frame);
   const bodies = bodiesOf(input, side, true);
   const intervals = clearStretches(bodies, around);
-  const fixings = fixingsWithin(input, intervals);
-  const ways: [BayFixing, Stretch[]][] = [
-    ['bolted', fixings.bolted],
-    ['boss-band', fixings.bossBand],
-    ['bands', fixings.bands],
+  const { bolted, bossBand, bands } = fixingsWithin(input, intervals);
+  const ways: Room['ways'] = [
+    ['bolted', bolted],
+    ['boss-band', bossBand],
+    ['bands', bands],
   ];
-  const way = ways.find(([, stretches]) => stretches.length > 0);
-  if (!way) return { intervals, bolted: fixings.bolted, chosen: null };
+  return { side, around, bodies, intervals, ways };
+}
+
+/** Of the room along a tube the position that is taken; null where there is none, or nothing holds the rail. */
+export function chosenIn(room: Room, input: BatteryBayInput): ChosenBay | null {
+  const way = room.ways.find(([, stretches]) => stretches.length > 0);
+  if (!way) return null;
   const [fixing, stretches] = way;
-  const clearance = (fromMm: number) => clearanceAt(bodies, around, fromMm);
-  const fromMm = lowestAndClearest(stretches, side.along[1], clearance);
+  const clearance = (fromMm: number) => clearanceAt(room.bodies, room.around, fromMm);
+  const fromMm = lowestAndClearest(stretches, room.side.along[1], clearance);
   return {
-    intervals,
-    bolted: fixings.bolted,
-    chosen: {
-      fromMm,
-      fixing,
-      bossesMm: bossesUsed(input, fixing, fromMm),
-      clearanceMm: clearance(fromMm),
-      ...whereItLies(input, side, fromMm),
-    },
+    fromMm,
+    fixing,
+    bossesMm: bossesUsed(input, fixing, fromMm),
+    clearanceMm: clearance(fromMm),
+    ...whereItLies(input, room.side, fromMm),
   };
 }
 
@@ -130,7 +136,7 @@ function clearestOf({ fromMm, toMm }: Stretch, clearance: (fromMm: number) => nu
   return [fromMm, toMm].reduce((best, next) => (clearance(next) > clearance(best) ? next : best), middle);
 }
 
-function whereItLies(input: BatteryBayInput, side: TubeSide, fromMm: number) {
+export function whereItLies(input: BatteryBayInput, side: TubeSide, fromMm: number) {
   const { battery, rail, key, bike } = input;
   const corners = batteryOutline(input).map(([alongMm, offMm]) => onTube(side, fromMm + alongMm, offMm));
   const centre = times(plus(corners[0]!, corners[2]!), 0.5);

@@ -1,3 +1,4 @@
+import { BikeBay, BikeFrame } from '../bay-question/facts';
 import { BarPart, BarRoom } from '../handlebar';
 import { brakeKinds, leverPulls, surfaces } from '../bike-checks';
 import { Amount, Flag, OneOf, Text, Whole, Optional, Items, Nested } from '../input';
@@ -133,6 +134,9 @@ export class BikeFacts {
   @Optional() @Nested(() => BikeBar) bar?: BikeBar;
   /** Bottom bracket, cranks, and the kit's ring and sensor. */
   @Optional() @Nested(() => PedalSensorInput) cranks?: PedalSensorInput;
+  /** Tubes, bosses and what is in the way, round the battery. */
+  @Optional() @Nested(() => BikeFrame) frame?: BikeFrame;
+  @Optional() @Nested(() => BikeBay) bay?: BikeBay;
   /** What the walk round found, in words. */
   @Optional() @Items(Text(400), 40) notes?: string[];
 }

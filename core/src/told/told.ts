@@ -7,6 +7,8 @@ const inParts = {
   tyres: ['front', 'rear'],
   approvals: ['front', 'rear'],
   bar: ['room', 'parts'],
+  frame: ['tubes', 'bosses', 'inWay', 'pedal'],
+  bay: ['pack', 'at'],
   job: [
     'school',
     'tabs',

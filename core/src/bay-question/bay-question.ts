@@ -1,0 +1,83 @@
+import { frameSpots, openBay, type BatteryBayInput, type BatteryBayResult, type LaidBattery } from '../battery-bay';
+import type { BikeFacts } from '../bike-facts';
+import { told, worstFirst, worstOf, type Finding } from '../verdict';
+import { outlineOf } from './outlines';
+
+/** What is still to be measured before anything can be said, or the frame with the battery in it. */
+export type BayOfBike =
+  | { kind: 'waiting'; isFrameKnown: boolean; isPackKnown: boolean }
+  /** The tubes as measured enclose nothing. */
+  | { kind: 'no-frame' }
+  | {
+      kind: 'open';
+      input: BatteryBayInput;
+      result: BatteryBayResult;
+      laidAt(fromMm: number): LaidBattery;
+    };
+
+/**
+ * The room for a battery in the frame of a bike, from what is known of it. What nobody has looked for is not taken for absent:
+ * as long as something is open nothing goes.
+ *
+ * @param tube - the tube that it is to lie on; left out: as it was chosen, or the down tube
+ */
+export function bayOfBike(facts: BikeFacts, tube = facts.bay?.at?.tube ?? 'down'): BayOfBike {
+  const { frame, bay } = facts;
+  if (!frame?.tubes || !bay?.pack) {
+    return { kind: 'waiting', isFrameKnown: frame?.tubes !== undefined, isPackKnown: bay?.pack !== undefined };
+  }
+  const spots = frameSpots(frame.tubes);
+  if (!spots) return { kind: 'no-frame' };
+  const { battery, rail, insert, key } = bay.pack;
+  const input: BatteryBayInput = {
+    tubes: frame.tubes,
+    bosses: frame.bosses ?? [],
+    obstacles: (frame.inWay ?? []).map((thing) => outlineOf(thing, spots)),
+    battery,
+    rail,
+    insert,
+    tube,
+    ...(frame.pedal && { pedal: frame.pedal }),
+    ...(key && { key }),
+  };
+  const opened = openBay(input);
+  const open = stillOpen(facts);
+  return {
+    kind: 'open',
+    input,
+    result: withOpen(opened.result, open),
+    laidAt: (fromMm) => withOpen(opened.laidAt(fromMm), open),
+  };
+}
+
+/** What nobody has looked at yet, or what was measured of another pack. */
+function stillOpen({ frame, bay, job }: BikeFacts): Finding[] {
+  const used = job?.pack ?? 'supplied';
+  return [
+    ...(frame?.inWay
+      ? []
+      : [
+          told('in-way', 'unknown', 'Nobody has said yet what else is in the frame.', [
+            'Look for shock, links, cages, locks and bolt heads, and write down each, or that there is nothing.',
+          ]),
+        ]),
+    ...(bay?.pack && bay.pack.of !== used
+      ? [
+          told('other-pack', 'unknown', 'These are the measures of another pack than the one that is used.', [
+            'Measure the pack that is used.',
+          ]),
+        ]
+      : []),
+  ];
+}
+
+function withOpen<T extends { verdict: BatteryBayResult['verdict']; findings: Finding[] }>(
+  answer: T,
+  open: readonly Finding[],
+): T {
+  return {
+    ...answer,
+    verdict: worstOf([answer.verdict, ...open.map(({ verdict }) => verdict)]),
+    findings: worstFirst([...answer.findings, ...open]),
+  };
+}

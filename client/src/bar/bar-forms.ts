@@ -1,17 +1,18 @@
 import type { BarPart, BarPartKind, BarRoom } from '@cricket/core/handlebar';
 import type { FieldErrors, Resolver } from 'react-hook-form';
 
-import { numberRule, typedFigure } from '../ui/number-rule';
+import { figureErrors, resolved, wrong } from '../ui/figure-rules';
+import { typedFigure } from '../ui/number-rule';
 import { fieldText } from '../ui/shop-units';
 import { partKinds, words } from './words';
 
 /** Range of each figure, and whether it cannot be done without. */
 const roomRules = {
-  straightLeft: [0, 600, true],
-  straightRight: [0, 600, true],
-  centreMm: [0, 400, true],
-  gripDiameterMm: [10, 40, false],
-  centreDiameterMm: [10, 60, false],
+  straightLeft: [0, 600, 'mm', true],
+  straightRight: [0, 600, 'mm', true],
+  centreMm: [0, 400, 'mm', true],
+  gripDiameterMm: [10, 40, 'mm', false],
+  centreDiameterMm: [10, 60, 'mm', false],
 } as const;
 export type RoomFields = Record<keyof typeof roomRules, string>;
 export const roomFields = Object.keys(roomRules) as (keyof RoomFields)[];
@@ -26,16 +27,7 @@ export function roomToFields(room: BarRoom | undefined): RoomFields {
   };
 }
 
-export const checkRoom: Resolver<RoomFields> = (values) => {
-  const errors: FieldErrors<RoomFields> = {};
-  for (const name of roomFields) {
-    const held = numberRule(...ruleOf(roomRules[name]))(values[name]);
-    if (held !== true) errors[name] = { type: 'value', message: held };
-  }
-  return Object.keys(errors).length > 0 ? { values: {}, errors } : { values, errors: {} };
-};
-
-const ruleOf = ([min, max, required]: readonly [number, number, boolean]) => [min, max, 'mm', required] as const;
+export const checkRoom: Resolver<RoomFields> = (values) => resolved(values, figureErrors(roomRules, values));
 
 export function fieldsToRoom(fields: RoomFields): BarRoom {
   const figure = (name: keyof RoomFields) => typedFigure(fields[name], 'mm') ?? undefined;
@@ -49,10 +41,10 @@ export function fieldsToRoom(fields: RoomFields): BarRoom {
 }
 
 const partRules = {
-  widthMm: [1, 400, true],
-  clampMm: [5, 60, false],
-  minWidthMm: [0, 400, false],
-  sweepMm: [0, 200, false],
+  widthMm: [1, 400, 'mm', true],
+  clampMm: [5, 60, 'mm', false],
+  minWidthMm: [0, 400, 'mm', false],
+  sweepMm: [0, 200, 'mm', false],
 } as const;
 
 export interface PartFields {
@@ -116,17 +108,13 @@ export function asksOf(kind: BarPartKind): {
 
 export function checkPart(taken: readonly string[]): Resolver<PartFields> {
   return (values) => {
-    const errors: FieldErrors<PartFields> = {};
     const name = values.id.trim();
-    if (!name) errors.id = { type: 'value', message: words.nameMissing };
-    else if (taken.includes(name)) errors.id = { type: 'value', message: words.nameTwice(name) };
     const { clamp, cut, sweep } = asksOf(values.kind);
     const asked = { widthMm: true, clampMm: clamp, minWidthMm: cut, sweepMm: sweep };
-    for (const field of Object.keys(partRules) as (keyof typeof partRules)[]) {
-      const held = asked[field] ? numberRule(...ruleOf(partRules[field]))(values[field]) : true;
-      if (held !== true) errors[field] = { type: 'value', message: held };
-    }
-    return Object.keys(errors).length > 0 ? { values: {}, errors } : { values, errors: {} };
+    const errors: FieldErrors<PartFields> = figureErrors(partRules, values, (field) => asked[field]);
+    if (!name) errors.id = wrong(words.nameMissing);
+    else if (taken.includes(name)) errors.id = wrong(words.nameTwice(name));
+    return resolved(values, errors);
   };
 }
 

@@ -80,6 +80,7 @@ export const words = {
   conflict: 'Someone else changed this bike meanwhile',
   conflictWhy: (theirs: string) => `Stored now: ${theirs}. Your entries are below; keep them, or take what is stored.`,
   takeTheirs: 'Take what is stored',
+  keep: 'Keep',
   keepMine: 'Keep mine',
   copied: 'Every change is in the journal.',
   firstLook: (left: number) =>

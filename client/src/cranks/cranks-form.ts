@@ -1,7 +1,8 @@
 import type { PedalSensorInput } from '@cricket/core/pedal-sensor';
 import type { FieldErrors, Resolver } from 'react-hook-form';
 
-import { numberRule, typedFigure } from '../ui/number-rule';
+import { figureErrors, resolved, wrong } from '../ui/figure-rules';
+import { typedFigure } from '../ui/number-rule';
 import { fieldText } from '../ui/shop-units';
 import { words } from './words';
 
@@ -87,26 +88,18 @@ export function isAsked(
 }
 
 export const checkCranks: Resolver<CrankFields> = (values) => {
-  const errors: FieldErrors<CrankFields> = {};
-  for (const name of Object.keys(rules) as CrankFigure[]) {
-    const [min, max, unit, required] = rules[name];
-    const held = isAsked(name, values) ? numberRule(min, max, unit, required)(values[name]) : true;
-    if (held !== true) errors[name] = { type: 'value', message: held };
-  }
+  const errors: FieldErrors<CrankFields> = figureErrors(rules, values, (name) => isAsked(name, values));
   for (const name of ['magnets', 'startPulses'] as const) {
     const value = typedFigure(values[name]);
-    if (!errors[name] && value !== null && !Number.isInteger(value)) {
-      errors[name] = { type: 'value', message: words.whole(values[name]) };
-    }
+    if (!errors[name] && value !== null && !Number.isInteger(value)) errors[name] = wrong(words.whole(values[name]));
   }
   const [min, max] = [typedFigure(values.gapMinMm, 'mm') ?? 1, typedFigure(values.gapMaxMm, 'mm') ?? 3];
-  if (min > max && values.ringKind !== 'sealed')
-    errors[values.gapMaxMm ? 'gapMaxMm' : 'gapMinMm'] ??= { type: 'value', message: words.gapRule };
-  for (const name of ['fixing', 'shell', 'ringKind'] as const) {
-    if (!values[name]) errors[name] = { type: 'value', message: words.chooseOne };
+  if (min > max && values.ringKind !== 'sealed') {
+    errors[values.gapMaxMm ? 'gapMaxMm' : 'gapMinMm'] ??= wrong(words.gapRule);
   }
-  if (mountsOf(values).length === 0) errors.tie = { type: 'value', message: words.noMount };
-  return Object.keys(errors).length > 0 ? { values: {}, errors } : { values, errors: {} };
+  for (const name of ['fixing', 'shell', 'ringKind'] as const) if (!values[name]) errors[name] = wrong(words.chooseOne);
+  if (mountsOf(values).length === 0) errors.tie = wrong(words.noMount);
+  return resolved(values, errors);
 };
 
 const mountsOf = ({ tie, bracket, shellRing }: CrankFields): PedalSensorInput['sensor']['mounts'] => [

@@ -7,7 +7,6 @@ export const words = {
   measure: 'Measure',
   change: 'Change the figures',
   figures: 'Bottom bracket, ring and sensor',
-  keep: 'Keep',
   ways: 'Every way, best first',
   delay: (startS: string, stopS: string) =>
     `The motor starts ${startS} s after the pedals, and stops ${stopS} s after them.`,

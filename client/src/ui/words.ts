@@ -9,6 +9,7 @@ export const words = {
   },
   product: 'Cricket',
   toPage: 'To the page',
+  figuresInLine: 'write figures with a blank between them',
   notKept: (many: number) =>
     many === 1
       ? 'Not kept: one answer is missing or does not hold.'

@@ -3,6 +3,6 @@ module.exports = {
   preset: 'jest-expo',
   testMatch: ['<rootDir>/{src,bundle}/**/*.test.{ts,tsx}'],
   transformIgnorePatterns: [
-    '/node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-.*|nativewind|react-native-.*|idb|date-fns|@tanstack/.*|@cricket/.*)/)',
+    '/node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|expo-.*|nativewind|react-native-.*|idb|date-fns|d3-polygon|@tanstack/.*|@cricket/.*)/)',
   ],
 };

@@ -3,6 +3,7 @@
  * several pieces all that computes would be fetched before the list of bikes is there.
  */
 export { BarScreen } from './bar/bar-screen';
+export { BayScreen } from './bay/bay-screen';
 export { BikeBeside } from './bike/bike-beside';
 export { BikeScreen } from './bike/bike-screen';
 export { CranksScreen } from './cranks/cranks-screen';

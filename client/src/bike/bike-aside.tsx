@@ -22,6 +22,7 @@ import { listedLines } from '../order/order-lines';
 import { words } from './words';
 import {
   barPath,
+  bayPath,
   bothPath,
   cranksPath,
   endPath,
@@ -153,6 +154,17 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
             done: record.bike.facts.cranks !== undefined,
             now: false,
             path: cranksPath(bikeId),
+          },
+          {
+            name: words.bay,
+            says: record.bike.facts.bay?.at
+              ? words.bayKept
+              : record.bike.facts.bay?.pack
+                ? words.bayKnown
+                : words.notYet,
+            done: record.bike.facts.bay?.at !== undefined,
+            now: false,
+            path: bayPath(bikeId),
           },
         ]
       : []),

@@ -60,7 +60,7 @@ export function ToldForm<T extends FieldValues>({
       footer={
         <>
           <NotKept control={form.control} />
-          <RoleButton needs="work" label={words.keep} look="do" onPress={() => void submit()} testID={keepId} />
+          <RoleButton needs="work" label={words.save} look="do" onPress={() => void submit()} testID={keepId} />
         </>
       }
     >

@@ -10,6 +10,9 @@ export const words = {
   match: 'Match',
   bar: 'Handlebar',
   cranks: 'Cranks',
+  bay: 'Battery',
+  bayKnown: 'figures written down',
+  bayKept: 'place chosen',
   cranksKnown: 'measured',
   barParts: (count: number) => counted(count, 'part'),
   kitRider: 'Kit, rider',
@@ -80,7 +83,6 @@ export const words = {
   conflict: 'Someone else changed this bike meanwhile',
   conflictWhy: (theirs: string) => `Stored now: ${theirs}. Your entries are below; keep them, or take what is stored.`,
   takeTheirs: 'Take what is stored',
-  keep: 'Keep',
   keepMine: 'Keep mine',
   copied: 'Every change is in the journal.',
   firstLook: (left: number) =>

@@ -131,11 +131,23 @@ const titles: Record<string, string> = {
   'clamp-too-small': 'Clamp on the bar',
   clamp: 'Clamp on the bar',
   'cut-off': 'Motor cut by a lever',
+  misfit: 'Frame as measured',
+  place: 'Room in the frame',
+  clear: 'Distance kept',
+  fixing: 'What holds it',
+  'third-fixing': 'Third fixing',
+  'width.cranks': 'Battery beside the cranks',
+  'width.knees': 'Battery between the knees',
+  key: 'Key and knee',
+  'in-way': 'Else in the frame',
+  'other-pack': 'Whose measures',
 };
 
-/** A finding's heading, with its side where it has one. */
+/** A finding's heading: its own, or its rule's with the side. */
 export function findingTitle(id: string): string {
   const [head = '', side] = id.split('.');
+  const whole = titles[id];
+  if (whole) return whole;
   if (head === 'left-out') return 'Recorded, but cannot be';
   const title = titles[head] ?? head;
   return side ? `${title}, ${side}` : title;

@@ -6,6 +6,7 @@ import { putBack } from '@cricket/core/put-back';
 import { axleAt } from '@cricket/core/model';
 import type { ReactNode } from 'react';
 
+import { BayAtStand } from '../bay/bay-at-stand';
 import { OrderOnBar } from '../bar/order-on-bar';
 import { BestSensorWay } from '../cranks/sensor-way';
 import { useWrites, type Writes } from '../data/use-writes';
@@ -87,6 +88,8 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
   'ring-room': atCranks,
   'ring-on': atCranks,
   'sensor-gap': atCranks,
+  'pack-place': inBay,
+  'mount-fix': inBay,
   'levers-trial': onBar,
   'throttle-on': onBar,
   'bar-final': onBar,
@@ -102,6 +105,10 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
 
 function atCranks({ record }: StepExtrasProps): ReactNode {
   return <BestSensorWay bike={record.bike} />;
+}
+
+function inBay({ record }: StepExtrasProps): ReactNode {
+  return <BayAtStand bike={record.bike} />;
 }
 
 function onBar({ record }: StepExtrasProps): ReactNode {

@@ -46,6 +46,8 @@ describe('where links lead', () => {
           'putBackPath',
           'journalPath',
           'barPath',
+          'bayPath',
+          'bayThingPath',
           'cranksPath',
           'bothPath',
           'wheelPath',

@@ -51,9 +51,42 @@ export function clearStretches(bodies: readonly Body[], around: Surroundings): S
 
 /** Least distance of bodies, moved so far, to anything around them. */
 export function clearanceAt(bodies: readonly Body[], around: Surroundings, byMm: number): number {
+  return Math.min(...pairsOf(bodies, around).map((pair) => distanceOf(pair, byMm)));
+}
+
+/**
+ * The same for moves of no more than `reachMm` to either side of one: a move changes no distance by more than itself, so what is
+ * farther away than the nearest by twice the reach never decides.
+ */
+export function clearanceNear(
+  bodies: readonly Body[],
+  around: Surroundings,
+  byMm: number,
+  reachMm: number,
+): (atMm: number) => number {
+  const pairs = pairsOf(bodies, around).map((pair) => ({ pair, awayMm: distanceOf(pair, byMm) }));
+  const nearestMm = Math.min(...pairs.map(({ awayMm }) => awayMm));
+  const deciding = pairs.filter(({ awayMm }) => awayMm <= nearestMm + 2 * reachMm + justMetMm);
+  return (atMm) => Math.min(...deciding.map(({ pair }) => distanceOf(pair, atMm)));
+}
+
+/** A piece of a body, as it is when it is moved by nothing, and one of what is around it. */
+interface Pair {
+  own: Piece;
+  other: Piece;
+  along: Point;
+}
+
+function pairsOf(bodies: readonly Body[], around: Surroundings): Pair[] {
   const pieces = [...around.walls, ...around.obstacles.flatMap(piecesOf)];
-  const own = bodies.flatMap(({ outline, along }) => piecesOf(outline.map((point) => plus(point, times(along, byMm)))));
-  return Math.min(...own.flatMap((one) => pieces.map((other) => distanceOfPieces(one, other))));
+  return bodies.flatMap(({ outline, along }) =>
+    piecesOf(outline).flatMap((own) => pieces.map((other) => ({ own, other, along }))),
+  );
+}
+
+function distanceOf({ own: [from, to], other, along }: Pair, byMm: number): number {
+  const moved = times(along, byMm);
+  return distanceOfPieces([plus(from, moved), plus(to, moved)], other);
 }
 
 function middleOf({ outline, along }: Body, byMm: number): Point {

@@ -1,5 +1,5 @@
 import { hullOf, minus, plus, times, type Piece, type Point } from '../plane';
-import { clearanceAt, clearStretches, justMetMm, type Body, type Surroundings } from './clear-stretch';
+import { clearanceAt, clearanceNear, clearStretches, justMetMm, type Body, type Surroundings } from './clear-stretch';
 import type { BatteryBayInput, BayFixing, BayObstacle, ChosenBay, Stretch } from './contract';
 import { bossesUsed, fixingsWithin } from './fixings';
 import type { FittedFrame } from './frame-triangle';
@@ -42,13 +42,12 @@ export function chosenIn(room: Room, input: BatteryBayInput): ChosenBay | null {
   const way = room.ways.find(([, stretches]) => stretches.length > 0);
   if (!way) return null;
   const [fixing, stretches] = way;
-  const clearance = (fromMm: number) => clearanceAt(room.bodies, room.around, fromMm);
-  const fromMm = lowestAndClearest(stretches, room.side.along[1], clearance);
+  const fromMm = lowestAndClearest(stretches, room);
   return {
     fromMm,
     fixing,
     bossesMm: bossesUsed(input, fixing, fromMm),
-    clearanceMm: clearance(fromMm),
+    clearanceMm: clearanceAt(room.bodies, room.around, fromMm),
     ...whereItLies(input, room.side, fromMm),
   };
 }
@@ -110,13 +109,15 @@ function bodiesOf(input: BatteryBayInput, side: TubeSide, withRail: boolean): Bo
  * Of these positions the one with the lowest battery; among those that are as low as makes no difference, the one with the most
  * room round it.
  */
-function lowestAndClearest(stretches: readonly Stretch[], rise: number, clearance: (fromMm: number) => number): number {
+function lowestAndClearest(stretches: readonly Stretch[], { side, around, bodies }: Room): number {
+  const rise = side.along[1];
   const isRising = rise >= 0;
   const lowest = isRising
     ? Math.min(...stretches.map(({ fromMm }) => fromMm))
     : Math.max(...stretches.map(({ toMm }) => toMm));
   const reachMm = asLowMm / Math.max(Math.abs(rise), 1e-6);
   const [least, most] = isRising ? [lowest, lowest + reachMm] : [lowest - reachMm, lowest];
+  const clearance = clearanceNear(bodies, around, lowest, reachMm);
   const near = stretches
     .map(({ fromMm, toMm }) => ({ fromMm: Math.max(fromMm, least), toMm: Math.min(toMm, most) }))
     .filter(({ fromMm, toMm }) => toMm >= fromMm)

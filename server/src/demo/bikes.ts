@@ -4,6 +4,7 @@ import type { End } from '@cricket/core/features';
 import type { BikeFacts } from '@cricket/core/bike-facts';
 import { exampleLawClasses } from '@cricket/core/law';
 
+import { diamondFrame, railPack } from './diamond-frame';
 import { flatBar } from './flat-bar';
 import { squareCranks } from './square-cranks';
 import { bothSides, slot, smooth, type MeasuredEnd } from './measured-end';
@@ -175,6 +176,8 @@ export const demoBikes: DemoBike[] = [
       ratings: [{ part: 'rack', ratedKg: 60, loadKg: 30 }],
       bar: flatBar,
       cranks: squareCranks,
+      frame: diamondFrame,
+      bay: railPack,
     }),
     activeEnd: 'rear',
     wheels: { rear: 'RW-3' },

@@ -54,7 +54,7 @@ test('a battery is laid into a measured frame, pushed to its place and kept, wit
   await verdict('Goes');
   const battery = page.getByRole('slider', { name: /push it along its tube/ });
   await battery.focus();
-  for (let press = 0; press < 10; press++) await page.keyboard.press('PageUp');
+  for (let press = 0; press < 25; press++) await page.keyboard.press('PageUp');
   await verdict('Stop');
   await expect(page.getByTestId('keep-place')).toHaveCount(0);
   await page.getByTestId('lay-best').click();

@@ -1,5 +1,6 @@
 import { frameSpots, openBay, type BatteryBayInput, type BatteryBayResult, type LaidBattery } from '../battery-bay';
 import type { BikeFacts } from '../bike-facts';
+import { otherPack } from '../pack-instead';
 import { told, worstFirst, worstOf, type Finding } from '../verdict';
 import { outlineOf } from './outlines';
 
@@ -52,24 +53,13 @@ export function bayOfBike(facts: BikeFacts, tube = facts.bay?.at?.tube ?? 'down'
 
 /** What nobody has looked at yet, or what was measured of another pack. */
 function stillOpen({ frame, bay, job }: BikeFacts): Finding[] {
-  const used = job?.pack ?? 'supplied';
-  return [
-    ...(frame?.inWay
-      ? []
-      : [
-          told('in-way', 'unknown', 'Nobody has said yet what else is in the frame.', [
-            'Look for shock, links, cages, locks and bolt heads, and write down each, or that there is nothing.',
-          ]),
-        ]),
-    ...(bay?.pack && bay.pack.of !== used
-      ? [
-          told('other-pack', 'unknown', 'These are the measures of another pack than the one that is used.', [
-            'Measure the pack that is used.',
-          ]),
-        ]
-      : []),
-  ];
+  const other = bay?.pack ? otherPack(bay.pack.of, job?.pack) : null;
+  return [...(frame?.inWay ? [] : [notLooked]), ...(other ? [other] : [])];
 }
+
+const notLooked = told('in-way', 'unknown', 'Nobody has said yet what else is in the frame.', [
+  'Look for shock, links, cages, locks and bolt heads, and write down each, or that there is nothing.',
+]);
 
 function withOpen<T extends { verdict: BatteryBayResult['verdict']; findings: Finding[] }>(
   answer: T,

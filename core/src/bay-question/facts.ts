@@ -1,4 +1,5 @@
 import { BayBattery, BayKey, BayRail, FrameBoss, FrameTubes, Pedalling, Slide, Tilt } from '../battery-bay/contract';
+import { packsMeasured } from '../pack-instead/other-pack';
 import { Amount, Exactly, Items, Nested, OneOf, OneOfKinds, Optional, Text } from '../input';
 
 /** A place in the frame as a tape finds it. */
@@ -44,8 +45,6 @@ export class BikeFrame {
   @Optional() @Items(OneOfKinds('kind', { round: RoundThing, long: LongThing }), 40) inWay?: FrameThing[];
   @Optional() @Nested(() => Pedalling) pedal?: Pedalling;
 }
-
-export const packsMeasured = ['supplied', 'reused', 'substitute'] as const;
 
 /** A pack and how it goes onto its rail. */
 export class BayPack {

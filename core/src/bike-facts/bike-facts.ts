@@ -5,6 +5,7 @@ import { Amount, Flag, OneOf, Text, Whole, Optional, Items, Nested } from '../in
 import { LawClass } from '../law';
 import { PackInstead } from '../pack-instead';
 import { PedalSensorInput } from '../pedal-sensor';
+import { BikePower } from '../power-question/facts';
 import { StatedTorque } from '../stated-torques';
 import { Approval } from '../torque-reaction';
 import { batteryPlaces, nutSchools, schools, sensorKinds, tabSchools, wheelOrders } from '../procedure/kinds';
@@ -137,6 +138,8 @@ export class BikeFacts {
   /** Tubes, bosses and what is in the way, round the battery. */
   @Optional() @Nested(() => BikeFrame) frame?: BikeFrame;
   @Optional() @Nested(() => BikeBay) bay?: BikeBay;
+  /** What the current flows through, from cell to motor. */
+  @Optional() @Nested(() => BikePower) power?: BikePower;
   /** What the walk round found, in words. */
   @Optional() @Items(Text(400), 40) notes?: string[];
 }

@@ -7,7 +7,7 @@ export const insulations = ['pvc70', 'xlpe90', 'silicone'] as const;
 export type Insulation = (typeof insulations)[number];
 export const chemistries = ['nmc', 'lfp'] as const;
 
-class Battery {
+export class PathBattery {
   /** In series. */
   @Whole(1, 60) cells!: number;
   @Amount(0.1, 500, 'Ah') ah!: number;
@@ -83,7 +83,8 @@ export type PathElement = Lead | Connector | Joint | Fuse | Switch | Phase;
 const amps = () => Amount(0.1, 1000, 'A');
 const volts = () => Amount(1, 1000, 'V');
 
-const elementShapes = {
+/** Each kind of element on the path. */
+export const elementShapes = {
   lead: shapeOf<Lead>({
     kind: [Exactly('lead')],
     mm2: [Optional(), Amount(0.01, 200, 'mm²')],
@@ -117,7 +118,7 @@ const elementShapes = {
   phase: shapeOf<Phase>({ kind: [Exactly('phase')], continuousA: [amps()] }),
 };
 
-class Controller {
+export class PathController {
   @Amount(0.1, 1000, 'A') batteryA!: number;
   @Amount(0.1, 2000, 'A') phaseA!: number;
   @Amount(1, 500, 'V') minV!: number;
@@ -125,12 +126,12 @@ class Controller {
   @Amount(0, 500, 'V') lowCutV!: number;
 }
 
-class Charger {
+export class PathCharger {
   @Amount(1, 500, 'V') volts!: number;
   @Amount(0.01, 200, 'A') amps!: number;
 }
 
-class Accessory {
+export class PathAccessory {
   @Text(60) id!: string;
   /** From and to. */
   @Items(Amount(0, 500, 'V'), 2) volts!: number[];
@@ -139,12 +140,12 @@ class Accessory {
 }
 
 export class PowerPathInput {
-  @Nested(() => Battery) battery!: Battery;
+  @Nested(() => PathBattery) battery!: PathBattery;
   /** From the battery on. */
   @Items(OneOfKinds('kind', elementShapes), 60) chain!: PathElement[];
-  @Nested(() => Controller) controller!: Controller;
-  @Nested(() => Charger) charger!: Charger;
-  @Items(() => Accessory, 30) accessories!: Accessory[];
+  @Nested(() => PathController) controller!: PathController;
+  @Nested(() => PathCharger) charger!: PathCharger;
+  @Items(() => PathAccessory, 30) accessories!: PathAccessory[];
 }
 
 export interface ElementResult {

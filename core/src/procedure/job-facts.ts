@@ -165,10 +165,17 @@ function benchOrder(order: readonly string[]): string[] {
   return order.slice(0, until < 0 ? order.length : until);
 }
 
-/** The most that one controller may draw of the pack; null while its own figure is not known, or two share the pack. */
-function mostDrawnA(kits: readonly KitFacts[], pack: PackInstead | undefined): number | null {
+/**
+ * The most that one controller may draw of the pack: no more than leads, plugs and fuse were reckoned with. Null while its own
+ * figure is not known, or two share the pack.
+ */
+function mostDrawnA(
+  kits: readonly KitFacts[],
+  pack: PackInstead | undefined,
+  reckonedA: number | undefined,
+): number | null {
   const [own, other] = kits.map(({ controller }) => controller.batteryA);
-  return own === undefined || other !== undefined ? null : least([own, pack?.continuousA]);
+  return own === undefined || other !== undefined ? null : least([own, pack?.continuousA, reckonedA]);
 }
 
 function least(values: readonly (number | undefined)[]): number | null {
@@ -218,7 +225,7 @@ export function jobFacts(
     secondPerson,
     packV: kits[0]?.controller.fullV ?? null,
     lowCutV: otherPack ? lowCutRangeV(otherPack) : kits[0] ? lowCutRangeV(kits[0].controller.fullV) : null,
-    batteryA: mostDrawnA(kits, otherPack),
+    batteryA: mostDrawnA(kits, otherPack, bike.power?.controller?.batteryA),
     assistedKmh: least([kits[0]?.assistedKmh, bike.law?.assistedKmh]),
     tyreFirst: wheelOrder === 'tyre-first',
     lockedNuts: nuts === 'locked',

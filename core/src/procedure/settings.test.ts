@@ -44,6 +44,9 @@ describe('what is set has its figure', () => {
     expect(figureOf('settings-enter', 's-amps')).toMatchObject({ max: own, aim: own });
     const weak = { bike: { job: { pack: 'substitute', packInstead: other } } } as const;
     expect(figureOf('settings-enter', 's-amps', weak)).toMatchObject({ max: Math.min(own, 12) });
+    const controller = { batteryA: own - 3, phaseA: 40, minV: 30, maxV: 60, lowCutV: 33 };
+    const thin = figureOf('settings-enter', 's-amps', { bike: { power: { controller } } });
+    expect(thin).toMatchObject({ max: own - 3, aim: own - 3 });
     const law = { name: 'Slow', assistedKmh: 20, ratedW: 250 } as never;
     expect(figureOf('settings-enter', 's-speed', { bike: { law } })).toMatchObject({ max: 20, aim: 20 });
   });

@@ -9,6 +9,7 @@ const inParts = {
   bar: ['room', 'parts'],
   frame: ['tubes', 'bosses', 'inWay', 'pedal'],
   bay: ['pack', 'at'],
+  power: ['pack', 'chain', 'controller', 'charger', 'accessories'],
   job: [
     'school',
     'tabs',

@@ -1,0 +1,103 @@
+import type { BikeFacts } from '../bike-facts';
+import { InputError } from '../input';
+import type { KitFacts } from '../kit';
+import { otherPack } from '../pack-instead';
+import { powerPath, type PowerPathInput, type PowerPathResult } from '../power-path';
+import { dust, finding, told, worstFirst, worstOf, type Finding } from '../verdict';
+import type { BikeAccessory } from './facts';
+
+/** What a path cannot be without. */
+export const pathNeeds = ['pack', 'chain', 'controller', 'charger'] as const;
+export type PathNeed = (typeof pathNeeds)[number];
+
+export type PowerOfBike =
+  | { kind: 'waiting'; missing: PathNeed[] }
+  /** What is written down contradicts itself. */
+  | { kind: 'contradiction'; because: string }
+  | { kind: 'open'; input: PowerPathInput; result: PowerPathResult };
+
+/**
+ * The way of the current from cell to motor on one bike, from what is written down of it. As long as something was not looked at
+ * nothing goes.
+ *
+ * @param kits - the kits that are chosen for it: two motors draw on the one battery
+ */
+export function powerOfBike({ power, job }: BikeFacts, kits: readonly Pick<KitFacts, 'controller'>[]): PowerOfBike {
+  const { pack, chain, controller, charger, accessories } = power ?? {};
+  if (!pack || !chain || !controller || !charger) {
+    return { kind: 'waiting', missing: pathNeeds.filter((need) => power?.[need] === undefined) };
+  }
+  const input: PowerPathInput = {
+    battery: pack.battery,
+    chain,
+    controller,
+    charger,
+    accessories: (accessories ?? []).map(({ id, fromV, toV, watts, from }) => ({
+      id,
+      volts: [fromV, toV],
+      watts,
+      from,
+    })),
+  };
+  const answer = answered(input);
+  if (answer instanceof InputError) return { kind: 'contradiction', because: answer.message };
+  const further = [
+    otherPack(pack.of, job?.pack),
+    bothMotors(controller.batteryA, kits),
+    ...(accessories ? accessories.map(trial) : [notLooked]),
+  ].filter((each): each is Finding => each !== null);
+  return {
+    kind: 'open',
+    input,
+    result: {
+      ...answer,
+      verdict: worstOf([answer.verdict, ...further.map(({ verdict }) => verdict)]),
+      findings: worstFirst([...answer.findings, ...further]),
+    },
+  };
+}
+
+function answered(input: PowerPathInput): PowerPathResult | InputError {
+  try {
+    return powerPath(input);
+  } catch (error) {
+    if (error instanceof InputError) return error;
+    throw error;
+  }
+}
+
+const notLooked = told('accessories', 'unknown', 'Nobody has said yet what else is fed from the pack.', [
+  'Look for lights, horn and sockets, and write down each, or that there is nothing.',
+]);
+
+/** Two controllers on one pack: the current that is reckoned with must be that of both. */
+function bothMotors(batteryA: number, kits: readonly Pick<KitFacts, 'controller'>[]): Finding | null {
+  if (kits.length < 2) return null;
+  const each = kits.map(({ controller }) => controller.batteryA);
+  if (each.some((amps) => amps === undefined)) {
+    return told('both-motors', 'unknown', 'Two motors draw on this battery, and what each takes is not recorded.', [
+      'Record the current of both controllers.',
+    ]);
+  }
+  const sumA = each.reduce<number>((sum, amps) => sum + amps!, 0);
+  if (batteryA >= sumA - dust) return null;
+  return finding(
+    'both-motors',
+    'unknown',
+    'Two motors draw on this battery; here less is reckoned with than both may take.',
+    { measured: batteryA, limit: sumA, margin: batteryA - sumA, unit: 'A' },
+    ['Write down the sum of both limits as the controller’s current.'],
+  );
+}
+
+/** Lights are tried before the bike goes out; what stays dark stops it. */
+function trial({ id, kind, works }: BikeAccessory): Finding | null {
+  if (works === false) {
+    return told(`trial.${id}`, kind === 'other' ? 'work' : 'stop', `${id} does not work.`, [
+      'Look at its plug, its voltage and its earth, and try it again.',
+    ]);
+  }
+  return works === true
+    ? told(`trial.${id}`, 'goes', `${id} was tried and works.`)
+    : told(`trial.${id}`, 'work', `${id} was not tried yet.`, ['Switch it on and look at it from outside.']);
+}

@@ -25,6 +25,7 @@ export { MeasureScreen } from './measure/measure-screen';
 export { OpenScreen } from './open/open-screen';
 export { OrderScreen } from './order/order-screen';
 export { PeopleScreen } from './people/people-screen';
+export { PowerScreen } from './power/power-screen';
 export { PutBackScreen } from './put-back/put-back-screen';
 export { ShopScreen } from './shop/shop-screen';
 export { StandScreen } from './stand/stand-screen';

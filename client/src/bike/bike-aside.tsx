@@ -9,6 +9,7 @@ import { format } from 'date-fns/format';
 import { useState } from 'react';
 import type { KitFacts } from '@cricket/core/kit';
 import { axleAt } from '@cricket/core/model';
+import { pathNeeds } from '@cricket/core/power-question';
 import { View } from 'react-native';
 
 import { useWrites } from '../data/use-writes';
@@ -27,6 +28,7 @@ import {
   cranksPath,
   endPath,
   journalPath,
+  powerPath,
   putBackPath,
   standPath,
   takeInPath,
@@ -165,6 +167,13 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
             done: record.bike.facts.bay?.at !== undefined,
             now: false,
             path: bayPath(bikeId),
+          },
+          {
+            name: words.power,
+            says: record.bike.facts.power?.chain ? words.elements(record.bike.facts.power.chain.length) : words.notYet,
+            done: pathNeeds.every((need) => record.bike.facts.power?.[need] !== undefined),
+            now: false,
+            path: powerPath(bikeId),
           },
         ]
       : []),

@@ -13,6 +13,8 @@ export const words = {
   bay: 'Battery',
   bayKnown: 'figures written down',
   bayKept: 'place chosen',
+  power: 'Power',
+  elements: (count: number) => (count === 1 ? '1 element' : `${count} elements`),
   cranksKnown: 'measured',
   barParts: (count: number) => counted(count, 'part'),
   kitRider: 'Kit, rider',

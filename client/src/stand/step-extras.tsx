@@ -10,6 +10,7 @@ import { BayAtStand } from '../bay/bay-at-stand';
 import { OrderOnBar } from '../bar/order-on-bar';
 import { BestSensorWay } from '../cranks/sensor-way';
 import { useWrites, type Writes } from '../data/use-writes';
+import { PowerAtStand } from '../power/power-at-stand';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { AsFitted } from './as-fitted';
@@ -90,6 +91,8 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
   'sensor-gap': atCranks,
   'pack-place': inBay,
   'mount-fix': inBay,
+  plugs: onPower,
+  'loose-run': onPower,
   'levers-trial': onBar,
   'throttle-on': onBar,
   'bar-final': onBar,
@@ -109,6 +112,10 @@ function atCranks({ record }: StepExtrasProps): ReactNode {
 
 function inBay({ record }: StepExtrasProps): ReactNode {
   return <BayAtStand bike={record.bike} />;
+}
+
+function onPower({ record }: StepExtrasProps): ReactNode {
+  return <PowerAtStand record={record} />;
 }
 
 function onBar({ record }: StepExtrasProps): ReactNode {

@@ -64,6 +64,14 @@ export const bayPath = (bikeId: string, of?: BayPageOf) => withQuery(`/bikes/${b
 /** A thing in the frame; a new one where no name is given. */
 export const bayThingPath = (bikeId: string, thing?: string) =>
   withQuery(`/bikes/${bikeId}/bay`, { of: 'thing', thing });
+export type PowerPageOf = 'pack' | 'controller' | 'charger';
+export const powerPath = (bikeId: string, of?: PowerPageOf) => withQuery(`/bikes/${bikeId}/power`, { of });
+/** An element on the way of the current, counted from the battery on; a new one where no number is given. */
+export const powerElementPath = (bikeId: string, at?: number) =>
+  withQuery(`/bikes/${bikeId}/power`, { of: 'element', at: at === undefined ? undefined : String(at) });
+/** Something fed from the pack, by its name; a new thing where none is given. */
+export const powerAccessoryPath = (bikeId: string, id?: string) =>
+  withQuery(`/bikes/${bikeId}/power`, { of: 'accessory', at: id });
 export const bothPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/both`);
 export const endPath = (bikeId: string, end: End, station: Station) => withQuery(`/bikes/${bikeId}/${end}/${station}`);
 export const measurePath = (bikeId: string, end: End, featureId?: string) =>

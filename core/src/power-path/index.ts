@@ -10,4 +10,4 @@ export {
 } from './contract';
 export { powerPath } from './power-path';
 export { fuseSizesA } from './solve-path';
-export { leadOhm, leadRatedA, mm2OfAwg } from './wire';
+export { leadOhm, leadRatedA, mm2OfAwg, thinnestMm2 } from './wire';

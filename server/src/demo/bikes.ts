@@ -6,6 +6,7 @@ import { exampleLawClasses } from '@cricket/core/law';
 
 import { diamondFrame, railPack } from './diamond-frame';
 import { flatBar } from './flat-bar';
+import { longtailPower } from './power-path';
 import { squareCranks } from './square-cranks';
 import { bothSides, slot, smooth, type MeasuredEnd } from './measured-end';
 import { blade, discLengths, discWords, rearLengths, rearWords } from './rest-of-end';
@@ -178,6 +179,7 @@ export const demoBikes: DemoBike[] = [
       cranks: squareCranks,
       frame: diamondFrame,
       bay: railPack,
+      power: longtailPower,
     }),
     activeEnd: 'rear',
     wheels: { rear: 'RW-3' },

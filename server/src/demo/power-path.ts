@@ -1,0 +1,32 @@
+import type { BikeFacts } from '@cricket/core/bike-facts';
+
+const copper = { kind: 'lead', metal: 'copper', insulation: 'silicone' } as const;
+
+/** From the longtail's pack to its motor. The plug at the pack is not made for sparks: that is work, and no more. */
+export const longtailPower: NonNullable<BikeFacts['power']> = {
+  pack: {
+    of: 'supplied',
+    battery: {
+      cells: 13,
+      ah: 14.5,
+      continuousA: 25,
+      peakA: 40,
+      packOhm: 0.13,
+      chemistry: 'nmc',
+      cutoffVPerCell: 3,
+      pack: 'cased',
+    },
+  },
+  chain: [
+    { kind: 'connector', continuousA: 45, maxV: 90, polarised: true, sparkRated: false, deadWhenOpen: true },
+    { kind: 'fuse', A: 30, maxV: 80, breakA: 1000 },
+    { ...copper, mm2: 4, lengthM: 0.7, bundled: true },
+    { kind: 'phase', continuousA: 45 },
+  ],
+  controller: { batteryA: 18, phaseA: 42, minV: 36, maxV: 60, lowCutV: 40 },
+  charger: { volts: 54.6, amps: 4 },
+  accessories: [
+    { id: 'Front light', kind: 'front-light', fromV: 12, toV: 60, watts: 6, from: 'controller', works: true },
+    { id: 'Rear light', kind: 'rear-light', fromV: 12, toV: 60, watts: 1.5, from: 'controller', works: true },
+  ],
+};

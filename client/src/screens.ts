@@ -10,6 +10,7 @@ export { CranksScreen } from './cranks/cranks-screen';
 export { EditBikeScreen } from './bike/edit-bike-screen';
 export { NewBikeScreen } from './bike/new-bike-screen';
 export { BothScreen } from './both/both-screen';
+export { CablesScreen } from './cables/cables-screen';
 export { ClaimScreen } from './claim/claim-screen';
 export { FilesScreen } from './files/files-screen';
 export { FitScreen } from './fit/fit-screen';

@@ -25,6 +25,7 @@ import {
   barPath,
   bayPath,
   bothPath,
+  cablesPath,
   cranksPath,
   endPath,
   journalPath,
@@ -174,6 +175,13 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
             done: pathNeeds.every((need) => record.bike.facts.power?.[need] !== undefined),
             now: false,
             path: powerPath(bikeId),
+          },
+          {
+            name: words.cables,
+            says: words.cableCount(record.bike.facts.cables?.runs?.length ?? 0),
+            done: (record.bike.facts.cables?.runs?.length ?? 0) > 0,
+            now: false,
+            path: cablesPath(bikeId),
           },
         ]
       : []),

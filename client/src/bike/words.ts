@@ -14,6 +14,8 @@ export const words = {
   bayKnown: 'figures written down',
   bayKept: 'place chosen',
   power: 'Power',
+  cables: 'Cables',
+  cableCount: (count: number) => (count === 0 ? 'not yet' : count === 1 ? '1 cable' : `${count} cables`),
   elements: (count: number) => (count === 1 ? '1 element' : `${count} elements`),
   cranksKnown: 'measured',
   barParts: (count: number) => counted(count, 'part'),

@@ -153,6 +153,14 @@ const titles: Record<string, string> = {
   accessories: 'What else is fed',
   'both-motors': 'Both motors',
   trial: 'Tried',
+  'keep-away': 'Away from what turns',
+  'under-nut': 'Under a nut',
+  'axle-tie': 'Tie at the axle',
+  length: 'Length of the cable',
+  coil: 'What is over',
+  guessed: 'Places measured',
+  folded: 'Folded',
+  slack: 'Slack',
   'other-pack': 'Whose figures',
 };
 

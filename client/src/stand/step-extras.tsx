@@ -8,6 +8,7 @@ import type { ReactNode } from 'react';
 
 import { BayAtStand } from '../bay/bay-at-stand';
 import { OrderOnBar } from '../bar/order-on-bar';
+import { CablesAtStand } from '../cables/cables-at-stand';
 import { BestSensorWay } from '../cranks/sensor-way';
 import { useWrites, type Writes } from '../data/use-writes';
 import { PowerAtStand } from '../power/power-at-stand';
@@ -93,6 +94,11 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
   'mount-fix': inBay,
   plugs: onPower,
   'loose-run': onPower,
+  'loom-lay': withCables,
+  'loom-fold': withCables,
+  ties: withCables,
+  surplus: withCables,
+  'lock-to-lock': withCables,
   'levers-trial': onBar,
   'throttle-on': onBar,
   'bar-final': onBar,
@@ -116,6 +122,10 @@ function inBay({ record }: StepExtrasProps): ReactNode {
 
 function onPower({ record }: StepExtrasProps): ReactNode {
   return <PowerAtStand record={record} />;
+}
+
+function withCables({ record }: StepExtrasProps): ReactNode {
+  return <CablesAtStand record={record} />;
 }
 
 function onBar({ record }: StepExtrasProps): ReactNode {

@@ -48,6 +48,7 @@ describe('where links lead', () => {
           'barPath',
           'bayPath',
           'bayThingPath',
+          'cablesPath',
           'powerPath',
           'powerAccessoryPath',
           'cranksPath',
@@ -56,6 +57,7 @@ describe('where links lead', () => {
         ] as const
       ).map((name) => pages[name]('b')),
       pages.powerElementPath('b', 1),
+      ...pages.cableThings.map((of) => pages.cableThingPath('b', of)),
       pages.standPath('b'),
       pages.claimPath('b', 'rear'),
       pages.measureWheelPath('w'),

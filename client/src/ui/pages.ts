@@ -72,6 +72,13 @@ export const powerElementPath = (bikeId: string, at?: number) =>
 /** Something fed from the pack, by its name; a new thing where none is given. */
 export const powerAccessoryPath = (bikeId: string, id?: string) =>
   withQuery(`/bikes/${bikeId}/power`, { of: 'accessory', at: id });
+export type CablesPageOf = 'steering' | 'turning' | 'extensions';
+export const cablesPath = (bikeId: string, of?: CablesPageOf) => withQuery(`/bikes/${bikeId}/cables`, { of });
+export const cableThings = ['place', 'cable', 'disc', 'pose'] as const;
+export type CableThing = (typeof cableThings)[number];
+/** A place, a cable, something that turns, a folded pose, by its name; a new one where none is given. */
+export const cableThingPath = (bikeId: string, of: CableThing, id?: string) =>
+  withQuery(`/bikes/${bikeId}/cables`, { of, id });
 export const bothPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/both`);
 export const endPath = (bikeId: string, end: End, station: Station) => withQuery(`/bikes/${bikeId}/${end}/${station}`);
 export const measurePath = (bikeId: string, end: End, featureId?: string) =>

@@ -8,6 +8,7 @@ import {
   type MatchRow,
   type RefusedKit,
 } from '@cricket/core/match';
+import { answerCables, type CableAnswer, type CableQuestion } from '@cricket/core/cable-question';
 import { handlebar, type HandlebarInput, type HandlebarResult } from '@cricket/core/handlebar';
 import { jobState } from '@cricket/core/job';
 import { openFeatures } from '@cricket/core/end-facts';
@@ -36,6 +37,11 @@ const fitWorker = {
   /** The best orders of everything on a handlebar. */
   arrangeBar(question: HandlebarInput): HandlebarResult {
     return handlebar(question);
+  },
+
+  /** Every cable over every movement. */
+  runCables(question: CableQuestion): CableAnswer {
+    return answerCables(question);
   },
 
   /** Both ends together, on one battery; null until each has a kit. */

@@ -1,4 +1,5 @@
 import { BikeBay, BikeFrame } from '../bay-question/facts';
+import { BikeCables } from '../cable-question/facts';
 import { BarPart, BarRoom } from '../handlebar';
 import { brakeKinds, leverPulls, surfaces } from '../bike-checks';
 import { Amount, Flag, OneOf, Text, Whole, Optional, Items, Nested } from '../input';
@@ -140,6 +141,7 @@ export class BikeFacts {
   @Optional() @Nested(() => BikeBay) bay?: BikeBay;
   /** What the current flows through, from cell to motor. */
   @Optional() @Nested(() => BikePower) power?: BikePower;
+  @Optional() @Nested(() => BikeCables) cables?: BikeCables;
   /** What the walk round found, in words. */
   @Optional() @Items(Text(400), 40) notes?: string[];
 }

@@ -4,7 +4,8 @@ import type { Finding, Verdict } from '../verdict';
 /** x forward, y up, z to the rider's right, in mm from the bottom bracket centre. */
 export type Spot = [x: number, y: number, z: number];
 
-const At = () => Row(Amount(-5000, 5000, 'mm'), 3, 'three figures, x, y and z in mm');
+/** A place in the room. */
+export const At = () => Row(Amount(-5000, 5000, 'mm'), 3, 'three figures, x, y and z in mm');
 const Corner = () => Row(Amount(-5000, 5000, 'mm'), 2, 'two figures, x and y in mm');
 
 /** What moves as one. The bar steers and does not slide, the fork does both. */
@@ -16,14 +17,14 @@ class Lock {
   @Amount(0, 180, '°') right!: number;
 }
 
-class Head {
+export class SteeringHead {
   /** Any point of the steering axis. */
   @At() point!: Spot;
   @Amount(20, 110, '°') angleDeg!: number;
   @Nested(() => Lock) lockDeg!: Lock;
 }
 
-class RearTravel {
+export class RearTravel {
   @At() pivot!: Spot;
   /** So far the swingarm turns, what lies behind the pivot upwards. */
   @Amount(0, 60, '°') deg!: number;
@@ -50,7 +51,7 @@ export class CableToRun {
   @Optional() @Flag() dripLoop?: boolean;
 }
 
-class Extension {
+export class CableExtension {
   @Text(60) id!: string;
   /** Plug to plug. */
   @Amount(1, 10_000, 'mm') lengthMm!: number;
@@ -66,19 +67,19 @@ export class TurningDisc {
   @OneOf(bodies) on!: Body;
 }
 
-class CrankSpace {
+export class CrankSpace {
   @Amount(1, 400, 'mm') radiusMm!: number;
   /** From the middle plane to the arms' inner faces. */
   @Amount(0, 300, 'mm') halfWidthMm!: number;
 }
 
-class Chain {
+export class ChainLoop {
   @Items(Corner(), 100) loop!: [x: number, y: number][];
   @Row(Amount(-500, 500, 'mm'), 2, 'two figures, from and to in mm') zMm!: [from: number, to: number];
 }
 
 /** A folded bike: the anchors named are elsewhere, all others as they are straight ahead. */
-class Pose {
+export class FoldedPose {
   @Text(60) id!: string;
   @Named(At()) at!: Record<string, Spot>;
 }
@@ -90,16 +91,16 @@ class CableLimits {
 }
 
 export class CableRunsInput {
-  @Nested(() => Head) head!: Head;
+  @Nested(() => SteeringHead) head!: SteeringHead;
   @Amount(0, 400, 'mm') forkTravelMm!: number;
   @Optional() @Nested(() => RearTravel) rearTravel?: RearTravel;
   @Named(() => CableAnchor) anchors!: Record<string, CableAnchor>;
   @Items(() => CableToRun, 40) cables!: CableToRun[];
-  @Items(() => Extension, 60) extensions!: Extension[];
+  @Items(() => CableExtension, 60) extensions!: CableExtension[];
   @Items(() => TurningDisc, 20) discs!: TurningDisc[];
   @Nested(() => CrankSpace) crank!: CrankSpace;
-  @Optional() @Nested(() => Chain) chain?: Chain;
-  @Optional() @Items(() => Pose, 20) poses?: Pose[];
+  @Optional() @Nested(() => ChainLoop) chain?: ChainLoop;
+  @Optional() @Items(() => FoldedPose, 20) poses?: FoldedPose[];
   @Optional() @Nested(() => CableLimits) limits?: CableLimits;
 }
 

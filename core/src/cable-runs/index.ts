@@ -1,5 +1,6 @@
 /** Where cables run: their length over every movement, what they keep away from, ties and extensions. */
 export { cableRuns } from './cable-runs';
+export { placesAt } from './places-at';
 export {
   bodies,
   CableAnchor,

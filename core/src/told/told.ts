@@ -10,6 +10,7 @@ const inParts = {
   frame: ['tubes', 'bosses', 'inWay', 'pedal'],
   bay: ['pack', 'at'],
   power: ['pack', 'chain', 'controller', 'charger', 'accessories'],
+  cables: ['steering', 'turning', 'anchors', 'runs', 'extensions', 'poses'],
   job: [
     'school',
     'tabs',

@@ -6,6 +6,7 @@ import { exampleLawClasses } from '@cricket/core/law';
 
 import { diamondFrame, railPack } from './diamond-frame';
 import { flatBar } from './flat-bar';
+import { longtailCables } from './longtail-cables';
 import { longtailPower } from './power-path';
 import { squareCranks } from './square-cranks';
 import { bothSides, slot, smooth, type MeasuredEnd } from './measured-end';
@@ -180,6 +181,7 @@ export const demoBikes: DemoBike[] = [
       frame: diamondFrame,
       bay: railPack,
       power: longtailPower,
+      cables: longtailCables,
     }),
     activeEnd: 'rear',
     wheels: { rear: 'RW-3' },

@@ -1,0 +1,73 @@
+import { useRef } from 'react';
+import { View, type GestureResponderEvent, type ViewProps } from 'react-native';
+
+import type { Point } from './cable-scene';
+
+/** A place that can be pushed about. */
+export interface Place {
+  id: string;
+  /** Its name, where it is, and that it can be pushed. */
+  says: string;
+}
+
+interface PlaceHandleProps {
+  place: Place;
+  /** On the screen. */
+  at: Point;
+  /** Touched there in the drawing, in pixels: several places may lie under one finger. */
+  onGrab: (at: Point) => void;
+  /** So many pixels to the right, and up, since it was touched last. */
+  onPush: (right: number, up: number) => void;
+  /** So many millimetres, by key. */
+  onStep: (by: Point) => void;
+}
+
+const size = 44;
+const steps: Readonly<Record<string, Point>> = {
+  ArrowRight: [1, 0],
+  ArrowLeft: [-1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
+const wideStep = 10;
+
+/** Lies over a place and takes finger, mouse and arrow keys; with Shift a centimetre. */
+export function PlaceHandle({ place, at, onGrab, onPush, onStep }: PlaceHandleProps) {
+  const last = useRef<Point>([0, 0]);
+  const grab = ({ nativeEvent: { pageX, pageY, locationX, locationY } }: GestureResponderEvent) => {
+    last.current = [pageX, pageY];
+    onGrab([at[0] - size / 2 + locationX, at[1] - size / 2 + locationY]);
+  };
+  const move = ({ nativeEvent: { pageX, pageY } }: GestureResponderEvent) => {
+    const [x, y] = last.current;
+    last.current = [pageX, pageY];
+    onPush(pageX - x, y - pageY);
+  };
+  const onKeyDown = (event: { key: string; shiftKey: boolean; preventDefault: () => void }) => {
+    const step = steps[event.key];
+    if (!step) return;
+    event.preventDefault();
+    const by = event.shiftKey ? wideStep : 1;
+    onStep([step[0] * by, step[1] * by]);
+  };
+  return (
+    <View
+      role="button"
+      tabIndex={0}
+      aria-label={place.says}
+      testID={`place-${place.id}`}
+      onStartShouldSetResponder={() => true}
+      onMoveShouldSetResponder={() => true}
+      onResponderTerminationRequest={() => false}
+      onResponderGrant={grab}
+      onResponderMove={move}
+      {...({ onKeyDown } as ViewProps)}
+      className="absolute cursor-grab rounded-full"
+      style={[
+        { left: at[0] - size / 2, top: at[1] - size / 2, width: size, height: size },
+        // The page stays where it is while a place is pushed.
+        { touchAction: 'none' } as object,
+      ]}
+    />
+  );
+}

@@ -1,0 +1,79 @@
+import type { BikeFacts } from '../bike-facts';
+import { cableRuns, type CableRunsInput, type CableRunsResult } from '../cable-runs';
+import { InputError } from '../input';
+import { told, worstFirst, worstOf, type Finding } from '../verdict';
+
+/** What the runs of cables cannot be without. */
+export const cableNeeds = ['steering', 'turning', 'anchors', 'runs'] as const;
+export type CableNeed = (typeof cableNeeds)[number];
+
+export interface CableQuestion {
+  input: CableRunsInput;
+  /** What nobody has measured or looked at yet. */
+  open: Finding[];
+}
+
+/**
+ * What the cables of one bike are asked, from what is known of it.
+ *
+ * @returns the needs that are missing as long as there are any
+ */
+export function cableQuestion({ cables, job }: BikeFacts): CableQuestion | CableNeed[] {
+  const { steering, turning, anchors = [], runs = [], extensions = [], poses } = cables ?? {};
+  const missing = cableNeeds.filter((need) => {
+    const value = cables?.[need];
+    return value === undefined || (Array.isArray(value) && value.length === 0);
+  });
+  if (!steering || !turning || missing.length > 0) return missing;
+  const onPath = new Set(runs.flatMap(({ path }) => path));
+  const guessed = anchors.filter((anchor) => anchor.guessed && onPath.has(anchor.id)).map(({ id }) => id);
+  return {
+    input: {
+      ...steering,
+      ...turning,
+      anchors: Object.fromEntries(anchors.map(({ id, guessed: _, ...anchor }) => [id, anchor])),
+      cables: runs,
+      extensions,
+      ...(poses && poses.length > 0 && { poses }),
+    },
+    open: [
+      ...(guessed.length > 0
+        ? [
+            told('guessed', 'unknown', `Nobody has measured where these are on this bike: ${guessed.join(', ')}.`, [
+              'Push each to its place in the drawing, or write down where it is.',
+            ]),
+          ]
+        : []),
+      ...(job?.folds && !poses
+        ? [
+            told('folded', 'unknown', 'The bike folds, and where its cables run then is not measured.', [
+              'Fold it, and write down where the places on both sides of each hinge are.',
+            ]),
+          ]
+        : []),
+    ],
+  };
+}
+
+/** The answer to a question; null where what is written down contradicts itself, which is told in words. */
+export interface CableAnswer {
+  result: CableRunsResult | null;
+  contradiction: string | null;
+}
+
+export function answerCables({ input, open }: CableQuestion): CableAnswer {
+  try {
+    const result = cableRuns(input);
+    return {
+      result: {
+        ...result,
+        verdict: worstOf([result.verdict, ...open.map(({ verdict }) => verdict)]),
+        findings: worstFirst([...result.findings, ...open]),
+      },
+      contradiction: null,
+    };
+  } catch (error) {
+    if (error instanceof InputError) return { result: null, contradiction: error.message };
+    throw error;
+  }
+}

@@ -10,6 +10,10 @@ import { gearIndex, GearIndexInput } from '../src/gear-index';
 import { handlebar, HandlebarInput } from '../src/handlebar';
 import { identifyStandard, IdentifyStandardInput } from '../src/identify-standard';
 import { plainMatch, PlainMatchInput } from '../src/match';
+import { brakeLevers, BrakeLeversInput } from '../src/brake-levers';
+import { connections, ConnectionsInput } from '../src/connections';
+import { controllers, ControllersInput } from '../src/controllers';
+import { racks, RacksInput } from '../src/racks';
 import { motorTorque, MotorTorqueInput } from '../src/motor-torque';
 import { pedalSensor, PedalSensorInput } from '../src/pedal-sensor';
 import { powerPath, PowerPathInput } from '../src/power-path';
@@ -25,6 +29,7 @@ import { plainProcedure, PlainProcedureInput, plainTwoMotors, PlainTwoMotorsInpu
 import {
   batteryBayExample,
   cableRunsExample,
+  connectionsExample,
   fitExample,
   matchExample,
   procedureExample,
@@ -235,6 +240,54 @@ export const calculators: Record<string, Calculator> = {
     example: cableRunsExample,
     run: cableRuns,
     contract: CableRunsInput,
+  },
+  'brake-levers': {
+    answers: 'Are the brake levers kept, kept with a switch, or replaced, and what does that take?',
+    example: {
+      brakes: { front: { kind: 'rotor', pull: 'hydraulic' }, rear: { kind: 'rim', pull: 'long' } },
+      levers: [
+        { end: 'front', pull: 'hydraulic', oneWithShifter: false, cutOff: false },
+        { end: 'rear', pull: 'long', oneWithShifter: true, cutOff: false },
+      ],
+      kit: [{ id: 'kit lever', pull: 'long', cutOff: true }],
+      switches: [{ id: 'magnet switch', kind: 'at-lever' }],
+      throttle: true,
+      drive: { stopMs: 500, assistedKmh: 25 },
+    },
+    run: brakeLevers,
+    contract: BrakeLeversInput,
+  },
+  connections: {
+    answers: 'Which plug of a loom meets which, by which adapter, and what stays open?',
+    example: connectionsExample,
+    run: connections,
+    contract: ConnectionsInput,
+  },
+  controllers: {
+    answers: 'Does the controller keep cool and dry where it is put, and do its plugs reach?',
+    example: {
+      box: { lengthMm: 120, widthMm: 60, heightMm: 35 },
+      lossW: 5,
+      airC: 30,
+      around: 'open',
+      gaps: { belowMm: 12, aroundMm: 6 },
+      exits: 'down',
+      splashed: false,
+      plugs: [{ id: 'motor', lengthMm: 300, neededMm: 260 }],
+    },
+    run: controllers,
+    contract: ControllersInput,
+  },
+  racks: {
+    answers: 'Does a rack carry the battery, and does the battery stay on it?',
+    example: {
+      rack: { ratedKg: 27, fixings: 4, onSeatPost: false, lengthMm: 380, widthMm: 120 },
+      pack: { massKg: 4, lengthMm: 380, widthMm: 130, onRail: false },
+      luggageKg: 10,
+      straps: [{ holdsN: 80 }, { holdsN: 80 }],
+    },
+    run: racks,
+    contract: RacksInput,
   },
   handlebar: {
     answers: 'In which order do levers, shifters, throttle, grips and display go onto the bar?',

@@ -1,5 +1,6 @@
 import type { BatteryBayInput } from '../src/battery-bay';
 import type { CableRunsInput } from '../src/cable-runs';
+import type { ConnectionsInput } from '../src/connections';
 import type { PlainFitInput } from '../src/fit';
 import type { KitFacts } from '../src/kit';
 import type { PlainProcedureInput, PlainTwoMotorsInput } from '../src/job-plan';
@@ -266,4 +267,47 @@ export const cableRunsExample: CableRunsInput = {
   extensions: [{ id: 'three-pin 300', lengthMm: 300, plug: 'three-pin' }],
   discs: [{ id: 'front wheel', centre: [570, 0, 0], radiusMm: 345, halfWidthMm: 25, on: 'fork' }],
   crank: { radiusMm: 190, halfWidthMm: 65 },
+};
+
+export const connectionsExample: ConnectionsInput = {
+  plugs: [
+    {
+      id: 'controller throttle',
+      on: 'controller',
+      to: 'throttle',
+      family: 'round three',
+      gender: 'socket',
+      pins: [
+        { n: 1, carries: 'supply', wire: 'red' },
+        { n: 2, carries: 'ground', wire: 'black' },
+        { n: 3, carries: 'throttle', wire: 'white' },
+      ],
+    },
+    {
+      id: 'throttle',
+      on: 'throttle',
+      to: 'controller',
+      family: 'round three',
+      gender: 'pin',
+      pins: [
+        { n: 1, carries: 'throttle', wire: 'green' },
+        { n: 2, carries: 'ground', wire: 'black' },
+        { n: 3, carries: 'supply', wire: 'red' },
+      ],
+    },
+    {
+      id: 'controller light',
+      on: 'controller',
+      to: 'light',
+      family: 'flat two',
+      gender: 'socket',
+      live: true,
+      pins: [
+        { n: 1, carries: 'light-plus', wire: 'red' },
+        { n: 2, carries: 'light-minus', wire: 'black' },
+      ],
+    },
+  ],
+  adapters: [],
+  repin: true,
 };

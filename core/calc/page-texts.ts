@@ -120,6 +120,51 @@ export const pageTexts: Record<string, PageText> = {
       'Opening a pack is never a remedy.',
     ],
   },
+  'brake-levers': {
+    formula: [
+      'ways at each end: the lever is kept, kept with a switch, or replaced by one that the kit brings',
+      'a lever must pull what its brake needs; one for a cable never serves a hydraulic brake, a switch in the cable neither',
+      'both ends together: the verdict with the cut-off that it brings, then the fewest minutes; each lever and switch is there once',
+      'run-on = stop time/1000 · assisted speed/3.6',
+    ],
+    source: 'Practice of brake work; minutes of each step and how near to the reach is told are judgement [J].',
+    bounds: [
+      'With a throttle and no cut-off it stops; the owner may sign against it with a reason.',
+      'What is one piece with a shifter, and hydraulic housings, are never altered.',
+      'Whatever was moved: each brake is held by itself against a push before any power.',
+    ],
+  },
+  connections: {
+    formula: [
+      'two plugs belong together when each is for the other’s part; they go together by shape, opposite gender, key and number of contacts',
+      'every contact meets its like; data in meets data out; what meets an empty contact is named',
+      'alike plugs are paired exactly: verdict, then adapters (two at most in a row), then moved contacts',
+      'could be confused: what goes together and does not belong together; harm where voltage meets another contact',
+    ],
+    source: 'Practice of wiring; order of the ways is judgement [J].',
+    bounds: [
+      'A contact of which nobody knows what it carries, or a key that nobody has looked at, is never said to go.',
+      'Pins with voltage while a plug is apart stop, whatever else goes.',
+      'At most 12 plugs between two parts.',
+    ],
+  },
+  controllers: {
+    formula: [
+      'temperature = air + heat/(8 W/(m²·K) · surface); of the box round it where it is closed in; 0.3 of the surface through padding',
+      'air: 10 mm below, 5 mm around; cables leave downwards; no spray unless it is closed against water; slack at every plug',
+    ],
+    source: 'Heat in still air; 8 W/(m²·K), 60 °C, 35 °C of a hot day and 0.3 through padding are judgement [J].',
+    bounds: ['Its maker’s own limits come first.', 'What nobody has looked at is never said to go.'],
+  },
+  racks: {
+    formula: [
+      'load = pack + luggage, within what the rack’s maker allows; three fixings at least, never a seat post alone',
+      'straps: two at least, together 3 · 9.81 · mass of the pack',
+      'rear wheel = rest · its share + load, within what wheel, rim and tyre bear',
+    ],
+    source: 'Three times the weight at a kerb; overhang of a tenth is judgement [J].',
+    bounds: ['A rack whose rating nobody knows is never said to go.'],
+  },
   'battery-bay': {
     formula: [
       'inside edges: the least Σ(Δ/σ)² that closes the frame, lengths to 1 mm, angles to 0.5°; over 9.2 they are measured again',

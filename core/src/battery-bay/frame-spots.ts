@@ -19,7 +19,13 @@ export interface FrameSpots {
  *
  * @returns null when the tubes enclose nothing: a length or an angle is wrong
  *
- * @example frameSpots(tubes).at('down', 190, 0) // [x, y] of the boss 190 mm up the down tube, on its inside edge
+ * @example
+ * frameSpots({
+ *   down: { lengthMm: 600, diameterMm: 40, angleDeg: 45 },
+ *   seat: { lengthMm: 450, diameterMm: 32, angleDeg: 73 },
+ *   top: { lengthMm: 556, diameterMm: 32, angleDeg: -0.6 },
+ * }).at('down', 190, 0)
+ * // [120.2, 148.5]
  */
 export function frameSpots(tubes: FrameTubes): FrameSpots | null {
   const frame = fittedOrNull(tubes);

@@ -41,8 +41,8 @@ export interface OpenBay {
  * @throws InputError as `batteryBay` does
  *
  * @example
- * const bay = openBay(input);
- * bay.laidAt(bay.result.chosen.fromMm).verdict // the verdict of the place that was chosen
+ * openBay({ tubes: { down: { lengthMm: 575, … }, … }, … }).laidAt(297)
+ * // { verdict: 'stop', fixing: null, clearanceMm: null, … }: it runs into the head tube
  */
 export function openBay(input: BatteryBayInput): OpenBay {
   const read = readInput(BatteryBayInput, input);

@@ -11,7 +11,17 @@ export interface PlacesAt {
 /**
  * Where anchors and wheels are when the bars are turned, the fork is pressed in, the swingarm is lifted, or the bike is folded.
  *
- * @example placesAt(input, { steerDeg: 60, travelMm: 0, swingDeg: 0 }).anchors.throttle // [x, y, z]
+ * @example
+ * placesAt(
+ *   {
+ *     head: { point: [400, 500, 0], angleDeg: 90, lockDeg: { left: 90, right: 90 } },
+ *     forkTravelMm: 0,
+ *     anchors: { stem: { at: [350, 600, 0], on: 'bar' } },
+ *     discs: [],
+ *   },
+ *   { steerDeg: 90, travelMm: 0, swingDeg: 0 },
+ * ).anchors
+ * // { stem: [400, 600, 50.0] }
  */
 export function placesAt(
   {

@@ -5,6 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 
+import { TakeOff } from '../bike/take-off';
 import { useFormDraft } from '../data/use-form-draft';
 import { useTell } from '../data/use-tell';
 import { RoleButton } from '../session/role-button';
@@ -28,7 +29,6 @@ export function PartForm({ record, of }: { record: BikeRecord; of: string }) {
   const index = of === 'new' ? parts.length : parts.findIndex(({ id }) => id === of);
   const part = parts[index];
   const taken = parts.filter((_, at) => at !== index).map(({ id }) => id);
-  const [leaving, setLeaving] = useState(false);
   const { form, draft } = useFormDraft<PartFields>(`bar-part/${bike.id}/${of}`, {
     mode: 'onTouched',
     defaultValues: partToFields(part, taken),
@@ -105,14 +105,7 @@ export function PartForm({ record, of }: { record: BikeRecord; of: string }) {
           options={Object.entries(words.nowNames)}
         />
         <Field control={control} name="id" label={words.fields.id} />
-        {part ? (
-          <RoleButton
-            needs="work"
-            label={leaving ? words.takeOffSure : words.takeOff}
-            look="stop"
-            onPress={() => (leaving ? void keepAll(parts.filter((_, at) => at !== index)) : setLeaving(true))}
-          />
-        ) : null}
+        {part ? <TakeOff onTakeOff={() => void keepAll(parts.filter((_, at) => at !== index))} /> : null}
       </View>
     </Screen>
   );

@@ -32,8 +32,6 @@ export const words = {
   partTitle: 'Part on the bar',
   newPart: 'New part on the bar',
   keep: 'Keep',
-  takeOff: 'Take it off the list',
-  takeOffSure: 'Yes, take it off',
   waiting: 'Measure the room on the bar and write down its parts: then it is arranged.',
   working: 'Trying every order…',
   best: (number: number) => (number === 1 ? 'Best' : number === 2 ? 'Second' : 'Third'),

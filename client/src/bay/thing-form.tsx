@@ -1,9 +1,9 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
-import { useState } from 'react';
 import { useWatch, type Control } from 'react-hook-form';
 
+import { useOneOf } from '../bike/one-of-list';
+import { TakeOff } from '../bike/take-off';
 import { ToldForm } from '../bike/told-form';
-import { RoleButton } from '../session/role-button';
 import { Choices, Field } from '../ui/field';
 import { NotThere } from '../ui/not-there';
 import { bayPath } from '../ui/pages';
@@ -15,41 +15,26 @@ import { words } from './words';
 export function ThingForm({ record, of }: { record: BikeRecord; of: string | undefined }) {
   const { id, facts } = record.bike;
   const { frame } = facts;
-  // As the list was when the page was opened: the one that has just been kept is not in its own way.
-  const [things] = useState(() => frame?.inWay ?? []);
-  const [leaving, setLeaving] = useState(false);
-  const index = of === undefined ? things.length : things.findIndex((thing) => thing.id === of);
-  const thing = things[index];
-  if (index < 0) {
+  const one = useOneOf(frame?.inWay ?? [], of);
+  if (one.isGone) {
     const gone = { title: words.gone, to: { label: words.title, path: bayPath(id) } };
     return <NotThere title={words.gone} backTo={bayPath(id)} asked={[]} gone={gone} />;
   }
-  const others = things.filter((_, at) => at !== index);
   return (
     <ToldForm
       record={record}
-      title={thing ? words.thingTitle : words.newThing}
+      title={one.item ? words.thingTitle : words.newThing}
       about={`frame-thing/${of ?? ''}`}
       backTo={bayPath(id)}
-      defaultValues={thingToFields(thing)}
-      check={checkThing(others.map((other) => other.id))}
-      change={(fields) => ({
-        frame: { ...frame, inWay: [...things.slice(0, index), fieldsToThing(fields), ...things.slice(index + 1)] },
-      })}
+      defaultValues={thingToFields(one.item)}
+      check={checkThing(one.taken)}
+      change={(fields) => ({ frame: { ...frame, inWay: one.with(fieldsToThing(fields)) } })}
       keepId="keep-thing"
     >
       {({ control }, keep) => (
         <>
           <ThingFieldsShown control={control} />
-          {thing ? (
-            <RoleButton
-              needs="work"
-              label={leaving ? words.takeOffSure : words.takeOff}
-              look="stop"
-              onPress={() => (leaving ? void keep({ frame: { ...frame, inWay: others } }) : setLeaving(true))}
-              testID="take-off"
-            />
-          ) : null}
+          {one.item ? <TakeOff onTakeOff={() => void keep({ frame: { ...frame, inWay: one.others } })} /> : null}
         </>
       )}
     </ToldForm>

@@ -115,8 +115,6 @@ export const words = {
   bossesTitle: 'Bosses of the frame',
   thingTitle: 'In the frame',
   newThing: 'Also in the frame',
-  takeOff: 'Take it off the list',
-  takeOffSure: 'Yes, take it off',
   gone: 'This is not on the list any more.',
   headAll: 'Give all three figures of the head tube, or none.',
   encloseNothing: 'With these figures the tubes do not meet. Look at each length and angle again.',

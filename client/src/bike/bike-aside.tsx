@@ -29,10 +29,12 @@ import {
   cranksPath,
   endPath,
   journalPath,
+  leversPath,
   powerPath,
   putBackPath,
   standPath,
   takeInPath,
+  wiringPath,
   type Page,
 } from '../ui/pages';
 
@@ -152,6 +154,13 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
             path: barPath(bikeId),
           },
           {
+            name: words.levers,
+            says: record.bike.facts.levers ? words.leversKnown : words.notYet,
+            done: record.bike.facts.levers !== undefined,
+            now: false,
+            path: leversPath(bikeId),
+          },
+          {
             name: words.cranks,
             says: record.bike.facts.cranks ? words.cranksKnown : words.notYet,
             done: record.bike.facts.cranks !== undefined,
@@ -182,6 +191,13 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
             done: (record.bike.facts.cables?.runs?.length ?? 0) > 0,
             now: false,
             path: cablesPath(bikeId),
+          },
+          {
+            name: words.wiring,
+            says: words.plugs(record.bike.facts.wiring?.plugs?.length ?? 0),
+            done: (record.bike.facts.wiring?.plugs?.length ?? 0) > 1,
+            now: false,
+            path: wiringPath(bikeId),
           },
         ]
       : []),

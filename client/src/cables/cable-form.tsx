@@ -7,9 +7,9 @@ import { useFieldLabel } from '../ui/field-labels';
 import { cablesPath } from '../ui/pages';
 import { Txt } from '../ui/txt';
 import { cableToFields, checkCable, fieldsToCable, type CableFields } from './cable-forms';
-import { useOneOf } from './one-of-list';
+import { useOneOf } from '../bike/one-of-list';
 import { Gone, type OneFormProps } from './place-forms';
-import { TakeOff } from './take-off';
+import { TakeOff } from '../bike/take-off';
 import { words } from './words';
 
 /** One cable: its length, its plug, and the places that it runs over. */

@@ -9,9 +9,9 @@ import { NotThere } from '../ui/not-there';
 import { cablesPath } from '../ui/pages';
 import { Txt } from '../ui/txt';
 import { anchorToFields, checkAnchor, checkDisc, discToFields, fieldsToAnchor, fieldsToDisc } from './cable-forms';
-import { useOneOf } from './one-of-list';
+import { useOneOf } from '../bike/one-of-list';
 import { renamed } from './renamed';
-import { TakeOff } from './take-off';
+import { TakeOff } from '../bike/take-off';
 import { words } from './words';
 
 export interface OneFormProps {

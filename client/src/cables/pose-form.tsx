@@ -5,9 +5,9 @@ import { Field } from '../ui/field';
 import { cablesPath } from '../ui/pages';
 import { Txt } from '../ui/txt';
 import { checkPose, fieldsToPose, poseToFields } from './cable-forms';
-import { useOneOf } from './one-of-list';
+import { useOneOf } from '../bike/one-of-list';
 import { Gone, type OneFormProps } from './place-forms';
-import { TakeOff } from './take-off';
+import { TakeOff } from '../bike/take-off';
 import { words } from './words';
 
 /** Where the places are when the bike is folded; what is left empty stays. */

@@ -134,8 +134,6 @@ export const words = {
   frontWheel: 'Front wheel',
   takeLast: 'Take the last one off',
   noPath: 'Tap the places in the order in which it runs over them.',
-  takeOff: 'Take it off the list',
-  takeOffSure: 'Yes, take it off',
   gone: 'This is not on the list any more.',
   nameMissing: 'Give it a name.',
   nameTwice: (name: string) => `${name} is on the list already.`,

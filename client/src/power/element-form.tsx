@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useWatch, type Control } from 'react-hook-form';
 import { View } from 'react-native';
 
+import { TakeOff } from '../bike/take-off';
 import { ToldForm } from '../bike/told-form';
 import { RoleButton } from '../session/role-button';
 import { Choices, Field } from '../ui/field';
@@ -26,7 +27,6 @@ export function ElementForm({ record, at }: { record: BikeRecord; at: string | u
   const { id, facts } = record.bike;
   // As the way was when the page was opened: places are counted in it.
   const [chain] = useState<readonly PathElement[]>(() => facts.power?.chain ?? []);
-  const [leaving, setLeaving] = useState(false);
   const index = at === undefined ? null : Number(at);
   const element = index === null ? undefined : chain[index];
   if (index !== null && !element) {
@@ -67,13 +67,7 @@ export function ElementForm({ record, at }: { record: BikeRecord; at: string | u
               {index! < chain.length - 1 ? (
                 <RoleButton needs="work" label={words.farther} onPress={() => void keep(moved(1))} testID="farther" />
               ) : null}
-              <RoleButton
-                needs="work"
-                label={leaving ? words.takeOffSure : words.takeOff}
-                look="stop"
-                onPress={() => (leaving ? void keep(told(without)) : setLeaving(true))}
-                testID="take-off"
-              />
+              <TakeOff onTakeOff={() => void keep(told(without))} />
             </View>
           ) : null}
         </>

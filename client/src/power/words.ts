@@ -129,8 +129,6 @@ export const words = {
   trials: { '': 'Not yet', yes: 'It works', no: 'It does not work' },
   nearer: 'One place nearer to the battery',
   farther: 'One place nearer to the motor',
-  takeOff: 'Take it off the list',
-  takeOffSure: 'Yes, take it off',
   gone: 'This is not on the list any more.',
   whole: (text: string) => `${text} is no whole number.`,
   peakRule: 'It gives no less for a moment than for long.',

@@ -11,7 +11,9 @@ import { OrderOnBar } from '../bar/order-on-bar';
 import { CablesAtStand } from '../cables/cables-at-stand';
 import { BestSensorWay } from '../cranks/sensor-way';
 import { useWrites, type Writes } from '../data/use-writes';
+import { LeversAtStand } from '../levers/levers-at-stand';
 import { PowerAtStand } from '../power/power-at-stand';
+import { PlugsAtStand } from '../wiring/plugs-at-stand';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { AsFitted } from './as-fitted';
@@ -92,13 +94,23 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
   'sensor-gap': atCranks,
   'pack-place': inBay,
   'mount-fix': inBay,
-  plugs: onPower,
+  plugs: (props) => (
+    <>
+      {onPower(props)}
+      {atPlugs(props)}
+    </>
+  ),
   'loose-run': onPower,
   'loom-lay': withCables,
   'loom-fold': withCables,
   ties: withCables,
   surplus: withCables,
   'lock-to-lock': withCables,
+  'cut-off': atLevers,
+  'no-cut-off': atLevers,
+  'both-brakes': atLevers,
+  'pins-back': atPlugs,
+  caps: atPlugs,
   'levers-trial': onBar,
   'throttle-on': onBar,
   'bar-final': onBar,
@@ -126,6 +138,14 @@ function onPower({ record }: StepExtrasProps): ReactNode {
 
 function withCables({ record }: StepExtrasProps): ReactNode {
   return <CablesAtStand record={record} />;
+}
+
+function atLevers({ record }: StepExtrasProps): ReactNode {
+  return <LeversAtStand record={record} />;
+}
+
+function atPlugs({ record }: StepExtrasProps): ReactNode {
+  return <PlugsAtStand bike={record.bike} />;
 }
 
 function onBar({ record }: StepExtrasProps): ReactNode {

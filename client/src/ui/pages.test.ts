@@ -49,6 +49,8 @@ describe('where links lead', () => {
           'bayPath',
           'bayThingPath',
           'cablesPath',
+          'leversPath',
+          'wiringPath',
           'powerPath',
           'powerAccessoryPath',
           'cranksPath',
@@ -57,6 +59,7 @@ describe('where links lead', () => {
         ] as const
       ).map((name) => pages[name]('b')),
       pages.powerElementPath('b', 1),
+      ...pages.wiringThings.map((of) => pages.wiringThingPath('b', of)),
       ...pages.cableThings.map((of) => pages.cableThingPath('b', of)),
       pages.standPath('b'),
       pages.claimPath('b', 'rear'),

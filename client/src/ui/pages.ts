@@ -79,6 +79,13 @@ export type CableThing = (typeof cableThings)[number];
 /** A place, a cable, something that turns, a folded pose, by its name; a new one where none is given. */
 export const cableThingPath = (bikeId: string, of: CableThing, id?: string) =>
   withQuery(`/bikes/${bikeId}/cables`, { of, id });
+export const leversPath = (bikeId: string, of?: 'figures') => withQuery(`/bikes/${bikeId}/levers`, { of });
+export const wiringThings = ['plug', 'adapter'] as const;
+export type WiringThing = (typeof wiringThings)[number];
+export const wiringPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/wiring`);
+/** A plug or an adapter, by its name; a new one where none is given. */
+export const wiringThingPath = (bikeId: string, of: WiringThing, id?: string) =>
+  withQuery(`/bikes/${bikeId}/wiring`, { of, id });
 export const bothPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/both`);
 export const endPath = (bikeId: string, end: End, station: Station) => withQuery(`/bikes/${bikeId}/${end}/${station}`);
 export const measurePath = (bikeId: string, end: End, featureId?: string) =>

@@ -6,6 +6,10 @@ import { Amount, Flag, OneOf, Text, Whole, Optional, Items, Nested } from '../in
 import { LawClass } from '../law';
 import { PackInstead } from '../pack-instead';
 import { PedalSensorInput } from '../pedal-sensor';
+import { BikeLevers } from '../lever-question/facts';
+import { BikeWiring } from '../wiring-question/facts';
+import { ControllersInput } from '../controllers/contract';
+import { RacksInput } from '../racks/contract';
 import { BikePower } from '../power-question/facts';
 import { StatedTorque } from '../stated-torques';
 import { Approval } from '../torque-reaction';
@@ -142,6 +146,12 @@ export class BikeFacts {
   /** What the current flows through, from cell to motor. */
   @Optional() @Nested(() => BikePower) power?: BikePower;
   @Optional() @Nested(() => BikeCables) cables?: BikeCables;
+  @Optional() @Nested(() => BikeLevers) levers?: BikeLevers;
+  @Optional() @Nested(() => BikeWiring) wiring?: BikeWiring;
+  /** Where the controller is put. */
+  @Optional() @Nested(() => ControllersInput) controller?: ControllersInput;
+  /** The rack with the battery on it. */
+  @Optional() @Nested(() => RacksInput) rack?: RacksInput;
   /** What the walk round found, in words. */
   @Optional() @Items(Text(400), 40) notes?: string[];
 }

@@ -113,7 +113,7 @@ function cutOffFinding(
 ): Finding | null {
   const runOn = runOnM === undefined ? '' : ` It runs on for ${Number(runOnM.toFixed(1))} m.`;
   if (cuts === true) return told('cut-off', 'goes', 'A brake cuts the motor.');
-  if (!input.throttle) return runOnM === undefined ? null : told('cut-off', 'goes', `No brake cuts the motor.${runOn}`);
+  if (!input.throttle) return runOnM === undefined ? null : told('run-on', 'goes', `No brake cuts the motor.${runOn}`);
   const verdict = cutVerdict(input, cuts);
   const figures = { measured: runOnM ?? null, unit: runOnM === undefined ? '' : 'm' };
   return verdict === 'unknown'

@@ -42,7 +42,7 @@ function telling(facts: object): object {
 describe('what is told of a bike', () => {
   it('has a name for everything that take-in knows, and for nothing else', () => {
     const { properties } = jsonSchema(BikeFacts) as { properties: Record<string, { properties?: object }> };
-    const inParts = ['brakes', 'tyres', 'approvals', 'bar', 'frame', 'bay', 'power', 'cables', 'job'];
+    const inParts = ['brakes', 'tyres', 'approvals', 'bar', 'frame', 'bay', 'power', 'cables', 'wiring', 'job'];
     const names = Object.entries(properties).flatMap(([name, { properties: parts }]) =>
       inParts.includes(name) ? Object.keys(parts!).map((part) => `${name}.${part}`) : [name],
     );

@@ -11,6 +11,7 @@ const inParts = {
   bay: ['pack', 'at'],
   power: ['pack', 'chain', 'controller', 'charger', 'accessories'],
   cables: ['steering', 'turning', 'anchors', 'runs', 'extensions', 'poses'],
+  wiring: ['plugs', 'adapters', 'repin'],
   job: [
     'school',
     'tabs',
@@ -52,6 +53,9 @@ const whole = [
   'ratings',
   'torques',
   'cranks',
+  'levers',
+  'controller',
+  'rack',
   'notes',
 ] as const satisfies readonly Exclude<keyof BikeFacts, keyof typeof inParts>[];
 

@@ -7,6 +7,7 @@ import { exampleLawClasses } from '@cricket/core/law';
 import { diamondFrame, railPack } from './diamond-frame';
 import { flatBar } from './flat-bar';
 import { longtailCables } from './longtail-cables';
+import { longtailLevers, longtailWiring } from './longtail-wiring';
 import { longtailPower } from './power-path';
 import { squareCranks } from './square-cranks';
 import { bothSides, slot, smooth, type MeasuredEnd } from './measured-end';
@@ -31,6 +32,10 @@ export interface DemoBike {
 
 const law = exampleLawClasses[0]!;
 const rimBrakes = { front: { kind: 'rim' as const }, rear: { kind: 'rim' as const } };
+const cableDiscs = {
+  front: { kind: 'rotor' as const, rotorMm: 180, leverPull: 'short' as const, caliperPull: 'short' as const },
+  rear: { kind: 'rotor' as const, rotorMm: 160, leverPull: 'short' as const, caliperPull: 'short' as const },
+};
 const discBrakes = { front: { kind: 'rotor' as const, rotorMm: 180 }, rear: { kind: 'rotor' as const, rotorMm: 160 } };
 
 /** What the riders of the demo told. */
@@ -174,7 +179,7 @@ export const demoBikes: DemoBike[] = [
       chainStayMm: 640,
     },
     facts: rider(27, 78, 30, 5, {
-      brakes: discBrakes,
+      brakes: cableDiscs,
       ratings: [{ part: 'rack', ratedKg: 60, loadKg: 30 }],
       bar: flatBar,
       cranks: squareCranks,
@@ -182,6 +187,8 @@ export const demoBikes: DemoBike[] = [
       bay: railPack,
       power: longtailPower,
       cables: longtailCables,
+      levers: longtailLevers,
+      wiring: longtailWiring,
     }),
     activeEnd: 'rear',
     wheels: { rear: 'RW-3' },

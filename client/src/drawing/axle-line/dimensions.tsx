@@ -41,15 +41,7 @@ export function Spacing({ draw: { tones, x, height }, layout, data, view }: Piec
         fill="none"
       />
       <Rect x={middle - 24} y={at - 10} width={48} height={20} fill={tones.paper} />
-      <SvgTxt
-        x={middle}
-        y={at + 6}
-        textAnchor="middle"
-        fill={tones.ink}
-        fontFamily="Barlow Condensed"
-        fontWeight="600"
-        fontSize={18}
-      >
+      <SvgTxt x={middle} y={at + 6} textAnchor="middle" fill={tones.ink} fontWeight="600" fontSize={18}>
         {figure(data.input.spacingMm)}
       </SvgTxt>
     </G>
@@ -79,7 +71,6 @@ export function Gap({ draw: { tones, x, y }, layout, data, view }: Piece & { vie
               y={at - 10}
               textAnchor="middle"
               fill={tones.stop}
-              fontFamily="Barlow Condensed"
               fontWeight="600"
               fontSize={18}
             >
@@ -125,15 +116,7 @@ export function Leaders({
               strokeWidth={0.9}
               fill="none"
             />
-            <SvgTxt
-              x={textAt}
-              y={base}
-              textAnchor="middle"
-              fill={tones.ink}
-              fontFamily="Barlow Condensed"
-              fontWeight="600"
-              fontSize={16}
-            >
+            <SvgTxt x={textAt} y={base} textAnchor="middle" fill={tones.ink} fontWeight="600" fontSize={16}>
               {text}
             </SvgTxt>
           </G>

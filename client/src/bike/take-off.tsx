@@ -9,7 +9,7 @@ export function TakeOff({ onTakeOff }: { onTakeOff: () => void }) {
   return (
     <RoleButton
       needs="work"
-      label={leaving ? words.takeOffSure : words.takeOff}
+      label={leaving ? words.takeOffSure : words.takeOffList}
       look="stop"
       onPress={() => (leaving ? onTakeOff() : setLeaving(true))}
       testID="take-off"

@@ -89,6 +89,21 @@ test('a battery is laid into a measured frame, pushed to its place and kept, wit
   await page.getByTestId('take-off').click();
   await verdict('Goes');
 
+  // On the rack instead: straps that do not hold stop it.
+  await page.getByTestId('bay-rack').click();
+  await fill({ ratedKg: '27', fixings: '4', rackLength: '380', rackWidth: '120', luggageKg: '8', straps: '30 30' });
+  await page.getByTestId('keep-rack').click();
+  await expect(page.getByText('The straps do not hold three times its weight.')).toBeVisible();
+  await page.getByTestId('bay-rack').click();
+  await fill({ straps: '60 60' });
+  await page.getByTestId('keep-rack').click();
+  await page.getByTestId('take-rack').click();
+  await expect(page.getByText('The battery is to go on the rack.')).toBeVisible();
+  await page.getByTestId('bay-controller').click();
+  await fill({ boxLength: '110', boxWidth: '60', boxHeight: '32', lossW: '30' });
+  await page.getByTestId('keep-controller').click();
+  await expect(page.getByText(/Where it is it gets \d+ °C at full loss/)).toBeVisible();
+
   // At the stand the place is beside the step that fixes the mount.
   await page.goto(`${shop.url}${longtail}/stand?step=mount-fix`);
   await expect(

@@ -15,6 +15,7 @@ import {
   thingToFields,
   tubesToFields,
 } from './bay-forms';
+import { boxToFields, checkBox, checkRack, fieldsToBox, fieldsToRack, rackToFields } from './carrier-forms';
 import { checkPack, fieldsToPack, packToFields, type PackFields } from './pack-fields';
 import { snapped } from './snapped';
 
@@ -116,6 +117,42 @@ const roundThing: FrameThing = {
   at: { tube: 'down', alongMm: 120, offMm: 40 },
   diameterMm: 30,
 };
+
+describe('rack and controller', () => {
+  const rack = {
+    rack: { ratedKg: 27, fixings: 4, onSeatPost: false, lengthMm: 380, widthMm: 120 },
+    pack: { massKg: 4, lengthMm: 380, widthMm: 130, onRail: true },
+    luggageKg: 10,
+    straps: [{ holdsN: 80 }, { holdsN: 90 }],
+  };
+  const open = {
+    box: { lengthMm: 120, widthMm: 60, heightMm: 35 },
+    lossW: 5,
+    airC: 30,
+    around: 'open' as const,
+    gaps: { belowMm: 12, aroundMm: 6 },
+    exits: 'down' as const,
+    splashed: false,
+    plugs: [],
+  };
+
+  it('come back from their forms as they were', async () => {
+    expect(fieldsToRack(rackToFields(rack, undefined))).toEqual(rack);
+    expect(await errorsOf(checkRack, rackToFields(rack, undefined))).toEqual([]);
+    const closed = { ...open, around: 'closed' as const, closedIn: { lengthMm: 200, widthMm: 120, heightMm: 80 } };
+    for (const place of [open, closed]) {
+      expect(fieldsToBox(boxToFields(place))).toEqual(place);
+      expect(await errorsOf(checkBox, boxToFields(place))).toEqual([]);
+    }
+  });
+
+  it('are refused by field, and know the battery that is measured', async () => {
+    expect(rackToFields(undefined, { massKg: 3.4, lengthMm: 330, widthMm: 88 })).toMatchObject({ packMass: '3.4' });
+    const fields = rackToFields(rack, undefined);
+    expect(await errorsOf(checkRack, { ...fields, fixings: '2,5', straps: '80 x' })).toEqual(['fixings', 'straps']);
+    expect(await errorsOf(checkBox, { ...boxToFields(open), aroundMm: '', lossW: '' })).toEqual(['aroundMm', 'lossW']);
+  });
+});
 
 describe('a battery that is let go', () => {
   const room = { bolted: [{ fromMm: 120, toMm: 130 }], intervals: [{ fromMm: 80, toMm: 240 }] };

@@ -105,6 +105,7 @@ function OnTube({ record, bay, tube }: OnTubeProps) {
             onPress={() =>
               void tell({
                 bay: { ...facts.bay, at: { tube, ...(pushedTo !== null && { fromMm: Number(pushedTo.toFixed(1)) }) } },
+                job: { ...facts.job, battery: 'triangle' },
               })
             }
             testID="keep-place"

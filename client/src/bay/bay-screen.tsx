@@ -9,6 +9,8 @@ import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { BayFigures } from './bay-figures';
 import { BayLaid } from './bay-laid';
+import { BesideFrame } from './beside-frame';
+import { ControllerForm, RackForm } from './carrier-screens';
 import { BossForm, LegForm, TubeForm } from './frame-forms';
 import { PackForm } from './pack-form';
 import { ThingForm } from './thing-form';
@@ -28,6 +30,10 @@ export function BayScreen() {
       return <LegForm record={record} />;
     case 'pack':
       return <PackForm record={record} />;
+    case 'rack':
+      return <RackForm record={record} />;
+    case 'controller':
+      return <ControllerForm record={record} />;
     case 'thing':
       return <ThingForm key={thing ?? ''} record={record} of={thing} />;
     default:
@@ -42,6 +48,7 @@ function Bay({ record }: { record: BikeRecord }) {
       <View className="max-w-[720px]">
         <BayLaid record={record} />
         <BayFigures record={record} />
+        <BesideFrame record={record} />
         <Txt tone="soft" className="px-4 pt-4">
           {words.care}
         </Txt>

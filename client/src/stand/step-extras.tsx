@@ -7,6 +7,7 @@ import { axleAt } from '@cricket/core/model';
 import type { ReactNode } from 'react';
 
 import { BayAtStand } from '../bay/bay-at-stand';
+import { BesideFrame } from '../bay/beside-frame';
 import { OrderOnBar } from '../bar/order-on-bar';
 import { CablesAtStand } from '../cables/cables-at-stand';
 import { BestSensorWay } from '../cranks/sensor-way';
@@ -94,6 +95,8 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
   'sensor-gap': atCranks,
   'pack-place': inBay,
   'mount-fix': inBay,
+  'rack-fix': besideFrame,
+  'controller-place': besideFrame,
   plugs: (props) => (
     <>
       {onPower(props)}
@@ -130,6 +133,10 @@ function atCranks({ record }: StepExtrasProps): ReactNode {
 
 function inBay({ record }: StepExtrasProps): ReactNode {
   return <BayAtStand bike={record.bike} />;
+}
+
+function besideFrame({ record }: StepExtrasProps): ReactNode {
+  return <BesideFrame record={record} />;
 }
 
 function onPower({ record }: StepExtrasProps): ReactNode {

@@ -59,7 +59,7 @@ export const journalPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/journ
 /** @param of - `room`, `new`, or the name of a part */
 export const barPath = (bikeId: string, of?: string) => withQuery(`/bikes/${bikeId}/bar`, { of });
 export const cranksPath = (bikeId: string, of?: 'figures') => withQuery(`/bikes/${bikeId}/cranks`, { of });
-export type BayPageOf = 'tubes' | 'bosses' | 'legs' | 'pack';
+export type BayPageOf = 'tubes' | 'bosses' | 'legs' | 'pack' | 'rack' | 'controller';
 export const bayPath = (bikeId: string, of?: BayPageOf) => withQuery(`/bikes/${bikeId}/bay`, { of });
 /** A thing in the frame; a new one where no name is given. */
 export const bayThingPath = (bikeId: string, thing?: string) =>

@@ -4,7 +4,7 @@ import type { End } from '@cricket/core/features';
 import type { BikeFacts } from '@cricket/core/bike-facts';
 import { exampleLawClasses } from '@cricket/core/law';
 
-import { diamondFrame, railPack } from './diamond-frame';
+import { diamondFrame, ownController, railPack } from './diamond-frame';
 import { flatBar } from './flat-bar';
 import { longtailCables } from './longtail-cables';
 import { longtailLevers, longtailWiring } from './longtail-wiring';
@@ -185,6 +185,7 @@ export const demoBikes: DemoBike[] = [
       cranks: squareCranks,
       frame: diamondFrame,
       bay: railPack,
+      controller: ownController,
       power: longtailPower,
       cables: longtailCables,
       levers: longtailLevers,

@@ -59,3 +59,15 @@ export const railPack: NonNullable<BikeFacts['bay']> = {
     key: { at: [70, 40], proudMm: 12 },
   },
 };
+
+/** A controller of its own under the rack's deck, in the open. */
+export const ownController: NonNullable<BikeFacts['controller']> = {
+  box: { lengthMm: 110, widthMm: 60, heightMm: 32 },
+  lossW: 5,
+  around: 'open',
+  gaps: { belowMm: 14, aroundMm: 8 },
+  exits: 'down',
+  splashed: true,
+  watertight: true,
+  plugs: [{ id: 'Motor', lengthMm: 260, neededMm: 220 }],
+};

@@ -29,6 +29,7 @@ export { OrderScreen } from './order/order-screen';
 export { PeopleScreen } from './people/people-screen';
 export { PowerScreen } from './power/power-screen';
 export { PutBackScreen } from './put-back/put-back-screen';
+export { RoomScreen } from './room/room-screen';
 export { ShopScreen } from './shop/shop-screen';
 export { StandScreen } from './stand/stand-screen';
 export { StoreItemScreen } from './stores/store-item-screen';

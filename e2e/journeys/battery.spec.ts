@@ -84,6 +84,9 @@ test('a battery is laid into a measured frame, pushed to its place and kept, wit
   await page.getByTestId('keep-thing').click();
   await expect(page.getByRole('link', { name: 'Shock' })).toBeVisible();
   await verdict('Stop');
+  await page.goto(`${shop.url}${nurse}/room`);
+  await expect(page.getByText('The battery and Shock want the same room in the frame.')).toBeVisible();
+  await page.getByTestId('room-bay').click();
   await page.getByRole('link', { name: 'Shock' }).click();
   await page.getByTestId('take-off').click();
   await page.getByTestId('take-off').click();

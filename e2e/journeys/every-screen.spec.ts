@@ -31,6 +31,7 @@ const screens: [name: string, path: string, ready: string][] = [
   ['tubes of the frame', '/bikes/00000003-0000-4000-8000-000000000003/bay?of=tubes', 'Head tube'],
   ['battery and rail', '/bikes/00000003-0000-4000-8000-000000000003/bay?of=pack', 'Slots in the rail'],
   ['thing in the frame', '/bikes/00000003-0000-4000-8000-000000000003/bay?of=thing&thing=Frame%20lock', 'It moves'],
+  ['room', '/bikes/00000003-0000-4000-8000-000000000003/room', 'Each by itself'],
   ['rack', '/bikes/00000003-0000-4000-8000-000000000003/bay?of=rack', 'What each strap holds'],
   ['controller', '/bikes/00000003-0000-4000-8000-000000000003/bay?of=controller', 'Heat at full load'],
   ['power', '/bikes/00000003-0000-4000-8000-000000000003/power', 'Fed from the pack'],

@@ -1,12 +1,13 @@
 import { heldStacks } from '@cricket/contract/core-record';
 import { openAtTakeIn } from '@cricket/core/take-in-open';
 import type { BikeRecord } from '@cricket/contract/shapes';
+import { frameSpots } from '@cricket/core/battery-bay';
 import { measurePlan } from '@cricket/core/end-facts';
 import type { End } from '@cricket/core/features';
 import { eventsOf } from '@cricket/core/job-events';
 import { endVerdict, type EndState } from '@cricket/core/next-action';
 import { format } from 'date-fns/format';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { KitFacts } from '@cricket/core/kit';
 import { axleAt } from '@cricket/core/model';
 import { pathNeeds } from '@cricket/core/power-question';
@@ -32,6 +33,7 @@ import {
   leversPath,
   powerPath,
   putBackPath,
+  roomPath,
   standPath,
   takeInPath,
   wiringPath,
@@ -44,11 +46,13 @@ export interface BikeAsideProps {
   states: Record<End, EndState>;
 }
 
-/** The bike map with both ends as targets, and the stations of the end in hand. */
+/** The bike map, as its frame is measured, with both ends as targets, and the stations of the end in hand. */
 export function BikeAside({ record, end, states }: BikeAsideProps) {
   const [width, setWidth] = useState(0);
   useBeside(record.bike.tag);
   const { choose } = useWrites();
+  const { tubes } = record.bike.facts.frame ?? {};
+  const frame = useMemo(() => (tubes ? (frameSpots(tubes)?.triangle ?? null) : null), [tubes]);
   const pick = (picked: End) => {
     if (picked !== end) void choose(record.bike.id, { place: axleAt(picked), kind: 'place' });
   };
@@ -57,7 +61,7 @@ export function BikeAside({ record, end, states }: BikeAsideProps) {
       <View className="border-y-2 border-ink bg-sheet py-2">
         {width > 0 ? (
           <BikeMap
-            bike={record.bike}
+            bike={{ ...record.bike, frame }}
             width={width}
             height={250}
             ends={{ front: endVerdict(states.front), rear: endVerdict(states.rear) }}
@@ -146,6 +150,7 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
             now: false,
             path: endPath(bikeId, end, 'kit'),
           },
+          { name: words.room, says: words.roomSays, done: false, now: false, path: roomPath(bikeId) },
           {
             name: words.bar,
             says: barParts > 0 ? words.barParts(barParts) : words.notYet,

@@ -14,6 +14,8 @@ export const words = {
   bayKnown: 'figures written down',
   bayKept: 'place chosen',
   power: 'Power',
+  room: 'Room',
+  roomSays: 'who wants the same place',
   levers: 'Brake levers',
   leversKnown: 'written down',
   wiring: 'Plugs',

@@ -161,6 +161,14 @@ const titles: Record<string, string> = {
   guessed: 'Places measured',
   folded: 'Folded',
   slack: 'Slack',
+  'joint.battery-moving': 'Battery and what moves',
+  'joint.throttle-bar': 'Throttle and bar',
+  'joint.levers-bar': 'Levers and bar',
+  'joint.packs': 'Two packs for one',
+  'joint.rack': 'Rack and battery',
+  'joint.cable-battery': 'Cable and battery',
+  'joint.cable-cranks': 'Cable and cranks',
+  contradiction: 'Contradicts itself',
   lever: 'Lever',
   'run-on': 'The motor runs on',
   moved: 'Moved or changed',
@@ -187,8 +195,8 @@ const titles: Record<string, string> = {
 /** A finding's heading: its own, or its rule's with the side. */
 export function findingTitle(id: string): string {
   const [head = '', side] = id.split('.');
-  const whole = titles[id];
-  if (whole) return whole;
+  const own = titles[id] ?? titles[`${head}.${side}`];
+  if (own) return own;
   if (head === 'left-out') return 'Recorded, but cannot be';
   const title = titles[head] ?? head;
   return side ? `${title}, ${side}` : title;

@@ -50,6 +50,7 @@ describe('where links lead', () => {
           'bayThingPath',
           'cablesPath',
           'leversPath',
+          'roomPath',
           'wiringPath',
           'powerPath',
           'powerAccessoryPath',

@@ -16,6 +16,9 @@ import type { End } from '@cricket/core/features';
 import { firstLook, type FirstLook } from '@cricket/core/first-look';
 import { endState, endVerdict, type BikeRecord as CoreRecord, type Workshop } from '@cricket/core/next-action';
 import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
+import type { BikeFacts } from '@cricket/core/bike-facts';
+import type { KitFacts } from '@cricket/core/kit';
+import { wholeBike, type WholeBike } from '@cricket/core/whole-bike';
 import { expose } from 'comlink';
 
 import { coreRecord } from '@cricket/contract/core-record';
@@ -42,6 +45,11 @@ const fitWorker = {
   /** Every cable over every movement. */
   runCables(question: CableQuestion): CableAnswer {
     return answerCables(question);
+  },
+
+  /** Everything besides the axles, and where two want the same thing. */
+  wholeBike(facts: BikeFacts, kits: readonly KitFacts[]): WholeBike {
+    return wholeBike(facts, kits);
   },
 
   /** Both ends together, on one battery; null until each has a kit. */

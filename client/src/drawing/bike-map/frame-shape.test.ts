@@ -34,4 +34,17 @@ describe('the side view', () => {
       expect(front.y + frontRadius).toBeCloseTo(rear.y + rearRadius, 6);
     }
   });
+
+  it('has the corners of a frame that was measured', () => {
+    const size = { kind: 'upright' as const, beadSeatMm: 622, wheelbaseMm: 1080, chainStayMm: 445 };
+    const frame = { downHead: [430, 440], headTop: [410, 510], seat: [-120, 460] } as const;
+    const { tubes, bounds } = frameShape({ ...size, frame });
+    const crank = tubes[0]![0]!;
+    const down = tubes.find(([, end]) => end?.x === crank.x && end.y === crank.y && tubes.length > 0)!;
+    expect(down[0]).toEqual({ x: crank.x + 430, y: crank.y - 440 });
+    expect(tubes.some(([from, to]) => from?.y === crank.y - 510 && to?.x === crank.x - 120)).toBe(true);
+    for (const { x, y } of tubes.flat()) expect(x > bounds.left && x < bounds.right && y > bounds.top).toBe(true);
+    // Where nobody has measured it is drawn as such frames mostly are.
+    expect(frameShape(size)).toEqual(frameShape({ ...size, frame: null }));
+  });
 });

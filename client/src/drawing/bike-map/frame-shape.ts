@@ -11,6 +11,17 @@ export interface BikeSize {
   beadSeatMm: number | null;
   wheelbaseMm: number | null;
   chainStayMm: number | null;
+  /** Corners of the frame as its tubes were measured, from the bottom bracket: x to the front, y up. */
+  frame?: MeasuredFrame | null;
+}
+
+type Corner = readonly [x: number, y: number];
+
+/** Where the tubes of a measured frame meet. */
+export interface MeasuredFrame {
+  downHead: Corner;
+  headTop: Corner;
+  seat: Corner;
 }
 
 /** The side view in mm: x to the front from the rear axle, y down from the axles' line. */
@@ -44,7 +55,7 @@ const tyreMm = 42;
  *
  * @example frameShape({ kind: 'upright', beadSeatMm: 622, wheelbaseMm: 1080, chainStayMm: 445 }).front // { x: 1080, y: 0 }
  */
-export function frameShape({ kind, beadSeatMm, wheelbaseMm, chainStayMm }: BikeSize): FrameShape {
+export function frameShape({ kind, beadSeatMm, wheelbaseMm, chainStayMm, frame }: BikeSize): FrameShape {
   const radius = (beadSeatMm ?? 622) / 2 + tyreMm;
   const base = wheelbaseMm ?? usualWheelbase[kind];
   const stay = chainStayMm ?? 445;
@@ -54,7 +65,8 @@ export function frameShape({ kind, beadSeatMm, wheelbaseMm, chainStayMm }: BikeS
   const drop = Math.min(60, radius * 0.2);
   const crank = { x: Math.sqrt(Math.max(1, stay ** 2 - drop ** 2)), y: drop };
   const shape = { rear, front, rearRadius: radius, frontRadius };
-  const drawn = kind === 'trike' ? recumbent(crank, rear, front, radius) : upright(kind, crank, rear, front, radius);
+  const drawn =
+    kind === 'trike' ? recumbent(crank, rear, front, radius) : upright(kind, crank, rear, front, radius, frame ?? null);
   const points = [...drawn.tubes, ...drawn.loads].flat();
   return {
     ...shape,
@@ -68,10 +80,36 @@ export function frameShape({ kind, beadSeatMm, wheelbaseMm, chainStayMm }: BikeS
   };
 }
 
-function upright(kind: BikeKind, crank: Point, rear: Point, front: Point, radius: number) {
-  const seat = { x: crank.x - 170, y: crank.y - 560 };
+/** As such frames mostly are, where nobody has measured this one. */
+function usualFrame(kind: BikeKind, crank: Point, front: Point, radius: number) {
   const head = { x: kind === 'box-bike' ? crank.x + 560 : front.x - 190, y: -radius - 260 };
-  const headLow = { x: head.x + 45, y: head.y + 130 };
+  const seat = { x: crank.x - 170, y: crank.y - 560 };
+  return {
+    seat,
+    head,
+    headLow: { x: head.x + 45, y: head.y + 130 },
+    topAtSeat: { x: seat.x + 25, y: seat.y + 70 },
+  };
+}
+
+/** A saddle stands so far above the corner of top and seat tube. */
+const postMm = 90;
+
+function measuredFrame({ downHead, headTop, seat }: MeasuredFrame, crank: Point) {
+  const at = ([x, y]: Corner): Point => ({ x: crank.x + x, y: crank.y - y });
+  const corner = at(seat);
+  const length = Math.hypot(...seat) || 1;
+  return {
+    seat: { x: corner.x + (postMm * seat[0]) / length, y: corner.y - (postMm * seat[1]) / length },
+    head: at(headTop),
+    headLow: at(downHead),
+    topAtSeat: corner,
+  };
+}
+
+function upright(kind: BikeKind, crank: Point, rear: Point, front: Point, radius: number, frame: MeasuredFrame | null) {
+  const measured = frame ? measuredFrame(frame, crank) : usualFrame(kind, crank, front, radius);
+  const { seat, head, headLow, topAtSeat } = measured;
   const bar = { x: head.x - 25, y: head.y - 90 };
   const tubes: Point[][] = [
     [crank, rear, { x: seat.x + 22, y: seat.y + 60 }],
@@ -86,12 +124,12 @@ function upright(kind: BikeKind, crank: Point, rear: Point, front: Point, radius
   const loads: Point[][] = [];
   if (kind === 'step-through')
     tubes.push([headLow, { x: crank.x + 40, y: crank.y - 60 }, { x: crank.x - 50, y: crank.y - 190 }]);
-  else tubes.push([headLow, crank], [head, { x: seat.x + 25, y: seat.y + 70 }]);
+  else tubes.push([headLow, crank], [head, topAtSeat]);
   if (kind === 'tandem') {
     const secondCrank = { x: crank.x + 660, y: crank.y };
     const secondSeat = { x: secondCrank.x - 170, y: seat.y };
     tubes.splice(5);
-    tubes.push([crank, secondCrank, headLow], [secondCrank, secondSeat], [head, { x: seat.x + 25, y: seat.y + 70 }]);
+    tubes.push([crank, secondCrank, headLow], [secondCrank, secondSeat], [head, topAtSeat]);
     tubes.push([
       { x: secondSeat.x - 90, y: secondSeat.y - 20 },
       { x: secondSeat.x + 100, y: secondSeat.y - 20 },

@@ -1,0 +1,119 @@
+import type { BikeRecord } from '@cricket/contract/shapes';
+import type { RoomStation, StationAnswer, WholeBike } from '@cricket/core/whole-bike';
+import { useLocalSearchParams } from 'expo-router';
+import { View } from 'react-native';
+
+import { BikeNotThere } from '../bike/bike-not-there';
+import { useKits } from '../bike/use-kits';
+import { useBike } from '../data/use-bikes';
+import { FindingRows } from '../fit/finding-rows';
+import { Mark, verdictWords } from '../ui/mark';
+import {
+  barPath,
+  bayPath,
+  bikePath,
+  cablesPath,
+  cranksPath,
+  leversPath,
+  powerPath,
+  wiringPath,
+  type Page,
+} from '../ui/pages';
+import { Rule } from '../ui/rule';
+import { Screen } from '../ui/screen';
+import { ToPage } from '../ui/to-page';
+import { Txt } from '../ui/txt';
+import { VerdictLine } from '../ui/verdict-line';
+import { useWorked } from '../workers/use-worked';
+import { words } from './words';
+
+const pageOf: Record<RoomStation, (bikeId: string) => Page> = {
+  bar: barPath,
+  levers: leversPath,
+  cranks: cranksPath,
+  bay: bayPath,
+  rack: (bikeId) => bayPath(bikeId, 'rack'),
+  controller: (bikeId) => bayPath(bikeId, 'controller'),
+  power: powerPath,
+  cables: cablesPath,
+  wiring: wiringPath,
+};
+
+/** Everything besides the axles on one page: verdicts, and where two want the same thing. */
+export function RoomScreen() {
+  const { bikeId } = useLocalSearchParams<{ bikeId: string }>();
+  const { record, isPending, refetch } = useBike(bikeId);
+  if (!record) return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
+  return <Room record={record} />;
+}
+
+function Room({ record }: { record: BikeRecord }) {
+  const { bike } = record;
+  const kits = useKits(record);
+  const { data } = useWorked(
+    'room',
+    bike.id,
+    kits && [bike.facts, JSON.stringify(kits.map(({ motor }) => motor))],
+    (worker) => worker.wholeBike(bike.facts, kits!),
+  );
+  return (
+    <Screen title={words.title} tag={bike.tag} backTo={bikePath(bike.id)}>
+      <View className="max-w-[720px]">
+        <Txt className="px-4 pb-2">{words.lead}</Txt>
+        {data ? <Answered bikeId={bike.id} whole={data} /> : <Txt className="px-4">{words.working}</Txt>}
+      </View>
+    </Screen>
+  );
+}
+
+function Answered({ bikeId, whole }: { bikeId: string; whole: WholeBike }) {
+  return (
+    <View>
+      <VerdictLine verdict={whole.verdict} className="px-4 pb-2" />
+      <Heading text={words.joint} />
+      {whole.joint.length > 0 ? (
+        <FindingRows findings={whole.joint} />
+      ) : (
+        <Txt tone="soft" className="px-4 py-2">
+          {words.noJoint}
+        </Txt>
+      )}
+      <Heading text={words.stations} />
+      {whole.stations.map((answer) => (
+        <Station key={answer.station} answer={answer} to={pageOf[answer.station](bikeId)} />
+      ))}
+    </View>
+  );
+}
+
+function Station({ answer: { station, verdict, open }, to }: { answer: StationAnswer; to: Page }) {
+  const says = verdict === null ? words.notYet : verdictWords[verdict];
+  return (
+    <ToPage
+      to={to}
+      className="min-h-[60px] flex-row items-center gap-3 border-b border-rule px-4 py-2"
+      testID={`room-${station}`}
+    >
+      <Mark verdict={verdict ?? 'unknown'} size={26} />
+      <View className="min-w-0 flex-1">
+        <Txt bold className="underline">
+          {words.names[station]}
+        </Txt>
+        <Txt size="label" tone="soft">
+          {open.length > 0 ? `${says} · ${words.open(open.length)}` : says}
+        </Txt>
+      </View>
+    </ToPage>
+  );
+}
+
+function Heading({ text }: { text: string }) {
+  return (
+    <>
+      <Txt size="title" bold heading={2} className="px-4 pb-1 pt-4">
+        {text}
+      </Txt>
+      <Rule strong />
+    </>
+  );
+}

@@ -1,0 +1,31 @@
+import type { Finding, Verdict } from '../verdict';
+
+/** Everything besides the axles that competes for room on a bike, in the order of the work. */
+export const roomStations = [
+  'bar',
+  'levers',
+  'cranks',
+  'bay',
+  'rack',
+  'controller',
+  'power',
+  'cables',
+  'wiring',
+] as const;
+export type RoomStation = (typeof roomStations)[number];
+
+export interface StationAnswer {
+  station: RoomStation;
+  /** Null: nothing is written down yet. */
+  verdict: Verdict | null;
+  /** What does not go, worst first. */
+  open: Finding[];
+}
+
+export interface WholeBike {
+  /** The worst of what is written down, and of what two of them want at once. */
+  verdict: Verdict;
+  stations: StationAnswer[];
+  /** Two places that want the same thing: both are named, with the cheapest way out. */
+  joint: Finding[];
+}

@@ -1,0 +1,133 @@
+import { bayOfBike } from '../bay-question';
+import type { BikeFacts } from '../bike-facts';
+import type { HandlebarResult, WayOut } from '../handlebar';
+import { isInside } from '../plane';
+import { told, type Finding } from '../verdict';
+import type { Answers } from './stations';
+
+/** Two places that want the same thing. */
+export function jointFindings(facts: BikeFacts, answers: Answers): Finding[] {
+  return [
+    batteryAndMovingParts(facts, answers),
+    throttleAndBar(facts, answers.bar),
+    leversAndBar(facts, answers),
+    ...cablesAndBattery(facts, answers),
+    ...cablesAndCranks(answers),
+    packsOfTwoKinds(facts),
+    onRackUnmeasured(facts),
+  ].filter((each): each is Finding => each !== null);
+}
+
+/** Without what moves the battery would have its place: both want the same room. */
+function batteryAndMovingParts(facts: BikeFacts, { opened }: Answers): Finding | null {
+  const inWay = facts.frame?.inWay ?? [];
+  const moving = inWay.filter((thing) => thing.kind === 'long' && thing.moved);
+  if (!opened || opened.result.chosen || moving.length === 0) return null;
+  const still = bayOfBike({
+    ...facts,
+    frame: { ...facts.frame, inWay: inWay.filter((thing) => !moving.includes(thing)) },
+  });
+  if (still.kind !== 'open' || !still.result.chosen) return null;
+  const other = opened.input.tube === 'down' ? 'seat' : 'down';
+  const instead = opened.result.instead ?? [];
+  const { lengthMm, heightMm } = opened.result.missing ?? {};
+  return told(
+    'joint.battery-moving',
+    'stop',
+    `The battery and ${moving.map(({ id }) => id).join(' and ')} want the same room in the frame.`,
+    [
+      ...(instead.includes('other-tube') ? [`Lay it on the ${other} tube.`] : []),
+      ...(lengthMm ? [`Take one that is ${lengthMm} mm shorter.`] : []),
+      ...(heightMm ? [`Take one that is ${heightMm} mm lower.`] : []),
+      ...(instead.includes('other-tube') || lengthMm || heightMm ? [] : ['Carry it on the rack or in a bag.']),
+    ],
+  );
+}
+
+/** No order of the bar holds everything, and the throttle is what is too much. */
+function throttleAndBar({ bar }: BikeFacts, result: HandlebarResult | null): Finding | null {
+  const ways = result?.impossible?.ways ?? [];
+  const kindOf = (id: string) => bar?.parts?.find((part) => part.id === id)?.kind;
+  const about = ways.filter(({ id }) => kindOf(id)?.startsWith('throttle-'));
+  if (about.length === 0) return null;
+  const throttle = about[0]!.id;
+  const shifters = (bar?.parts ?? []).filter(({ kind }) => kind.startsWith('shifter-') || kind === 'lever-shifter');
+  const beside = shifters.length > 0 ? shifters.map(({ id }) => id).join(' and ') : 'what else is on the bar';
+  return told('joint.throttle-bar', 'stop', `${throttle} and ${beside} want the same place on the bar.`, [
+    wayWords(ways[0]!),
+  ]);
+}
+
+function wayWords(way: WayOut): string {
+  if (way.do === 'centre') return `Put ${way.id} in the middle.`;
+  return way.do === 'swap' ? `Take ${way.with} instead of ${way.id}.` : `Leave ${way.id} away.`;
+}
+
+/** What is chosen for the levers is not on the bar's list yet. */
+function leversAndBar({ bar }: BikeFacts, { levers }: Answers): Finding | null {
+  const onBar = (bar?.parts ?? []).filter(
+    ({ kind }) => kind === 'lever' || kind === 'lever-shifter' || kind === 'switch',
+  );
+  if (!levers || levers.cutsMotor !== true || onBar.length === 0) return null;
+  if (onBar.some(({ cutOff }) => cutOff === true)) return null;
+  return told(
+    'joint.levers-bar',
+    'work',
+    'The levers are to cut the motor, and the bar is arranged with levers that do not.',
+    ['Put the switch, or the new levers with their widths, on the list of the bar.'],
+  );
+}
+
+/** A place that cables run over lies where the battery is to be. */
+function cablesAndBattery({ cables, bay }: BikeFacts, { opened }: Answers): Finding[] {
+  const fromMm = bay?.at?.fromMm ?? opened?.result.chosen?.fromMm;
+  if (!opened || fromMm === undefined) return [];
+  const { battery, swept } = opened.laidAt(fromMm);
+  const half = opened.input.battery.widthMm / 2;
+  const used = new Set((cables?.runs ?? []).flatMap(({ path }) => path));
+  return (cables?.anchors ?? [])
+    .filter(({ id, on }) => on === 'frame' && used.has(id))
+    .filter(({ at: [x, y, z] }) => Math.abs(z) < half && (isInside([x, y], battery) || isInside([x, y], swept)))
+    .map(({ id }) =>
+      told(`joint.cable-battery.${id}`, 'stop', `${id}, which cables run over, lies where the battery is put in.`, [
+        'Lead them past its side, or lay the battery elsewhere.',
+      ]),
+    );
+}
+
+/** A span that comes too near to the cranks. */
+function cablesAndCranks({ cables }: Answers): Finding[] {
+  const runs = cables?.cables ?? [];
+  return runs.flatMap(({ id, spans }) =>
+    spans
+      .filter(({ nearestTo, nearestMm }) => nearestTo === 'crank' && nearestMm < keepAwayMm)
+      .map(({ from, to, better }) =>
+        told(
+          `joint.cable-cranks.${id}`,
+          'stop',
+          `The cranks and the cable ${id} want the same room between ${from} and ${to}.`,
+          [better ? `Lead it over ${better}.` : 'Lead it over another place, farther out of the cranks’ way.'],
+        ),
+      ),
+  );
+}
+
+/** As the runs of cables have it where nobody has set another. */
+const keepAwayMm = 10;
+
+function packsOfTwoKinds({ bay, power }: BikeFacts): Finding | null {
+  if (!bay?.pack || !power?.pack || bay.pack.of === power.pack.of) return null;
+  return told(
+    'joint.packs',
+    'unknown',
+    'The battery that was measured is another one than that whose current was written down.',
+    ['Measure the one that is used, and read what stands on it.'],
+  );
+}
+
+function onRackUnmeasured({ job, rack }: BikeFacts): Finding | null {
+  if (job?.battery !== 'rack' || rack) return null;
+  return told('joint.rack', 'unknown', 'The battery is to go on the rack, and the rack is not measured.', [
+    'Measure the rack.',
+  ]);
+}

@@ -1,0 +1,139 @@
+import { batteryBayExample, cableRunsExample } from '../../calc/examples';
+import { bayOfBike } from '../bay-question';
+import type { BikeFacts } from '../bike-facts';
+import type { BarPart } from '../handlebar';
+import { wholeBike, type RoomStation } from '.';
+
+const { tubes, battery, rail, insert, pedal } = batteryBayExample;
+const frame = { tubes, bosses: batteryBayExample.bosses, inWay: [], pedal };
+const bay = { pack: { of: 'supplied' as const, battery, rail, insert } };
+const verdictOf = (facts: BikeFacts, station: RoomStation) =>
+  wholeBike(facts, []).stations.find((each) => each.station === station)!.verdict;
+const jointOf = (facts: BikeFacts) => wholeBike(facts, []).joint;
+
+describe('the whole bike', () => {
+  it('says nothing of what is not written down, and never goes by that', () => {
+    const { verdict, stations, joint } = wholeBike({}, []);
+    expect(verdict).toBe('unknown');
+    expect(stations.every((each) => each.verdict === null)).toBe(true);
+    expect(joint).toEqual([]);
+    expect(verdictOf({ frame, bay }, 'bay')).toBe('goes');
+    expect(wholeBike({ frame, bay }, []).verdict).toBe('goes');
+  });
+
+  it('is as bad as its worst station', () => {
+    const controller = {
+      box: { lengthMm: 100, widthMm: 50, heightMm: 30 },
+      lossW: 40,
+      around: 'open' as const,
+      plugs: [],
+    };
+    const both = wholeBike({ frame, bay, controller }, []);
+    expect(both.verdict).toBe('stop');
+    expect(both.stations.find(({ station }) => station === 'controller')!.open[0]).toMatchObject({ id: 'heat' });
+  });
+
+  it('names battery and shock where both want the same room, and a way out that is one', () => {
+    const seat = (alongMm: number, offMm: number) => ({ tube: 'seat' as const, alongMm, offMm });
+    const shock = {
+      kind: 'long' as const,
+      id: 'Shock',
+      from: seat(10, 350),
+      to: seat(150, 350),
+      thickMm: 40,
+      moved: { from: seat(60, 350), to: seat(130, 200) },
+    };
+    const [finding] = jointOf({ frame: { ...frame, inWay: [shock] }, bay });
+    expect(finding).toMatchObject({ id: 'joint.battery-moving', verdict: 'stop' });
+    expect(finding!.because).toContain('Shock');
+    // Whatever is offered holds.
+    const [remedy] = finding!.remedies;
+    const shorter = /(\d+(?:\.\d+)?) mm shorter/.exec(remedy!);
+    if (remedy!.startsWith('Lay it')) {
+      expect(verdictOf({ frame: { ...frame, inWay: [shock] }, bay: { ...bay, at: { tube: 'seat' } } }, 'bay')).not.toBe(
+        'stop',
+      );
+    } else {
+      expect(shorter).not.toBeNull();
+    }
+  });
+
+  it('names throttle and shifter where the bar holds only one of them', () => {
+    const grip = (id: string, side: 'left' | 'right'): BarPart => ({ id, kind: 'grip', widthMm: 120, side });
+    const parts: BarPart[] = [
+      grip('left', 'left'),
+      grip('right', 'right'),
+      { id: 'Twist shifter', kind: 'shifter-twist', widthMm: 60, side: 'right', clampMm: 22.2, rear: true },
+      { id: 'Twist throttle', kind: 'throttle-half', widthMm: 50, side: 'right', clampMm: 22.2 },
+    ];
+    const room = { straightMm: { left: 200, right: 200 }, centreMm: 90, gripDiameterMm: 22.2 };
+    const [finding] = jointOf({ bar: { room, parts } });
+    expect(finding).toMatchObject({ id: 'joint.throttle-bar', verdict: 'stop' });
+    expect(finding!.because).toContain('Twist throttle and Twist shifter');
+    const apart = parts.map((part) => (part.kind === 'throttle-half' ? { ...part, side: 'left' as const } : part));
+    expect(jointOf({ bar: { room, parts: apart } })).toEqual([]);
+  });
+
+  it('names a place of the cables that lies where the battery is put in', () => {
+    const { head, forkTravelMm, discs, crank } = cableRunsExample;
+    const lain = batteryCentre();
+    const cables = (z: number) => ({
+      steering: { head, forkTravelMm },
+      turning: { discs, crank },
+      anchors: [
+        { id: 'Box', at: [lain[0], lain[1], z] as [number, number, number], on: 'frame' as const },
+        { id: 'Seat', at: [-60, 400, 0] as [number, number, number], on: 'frame' as const },
+      ],
+      runs: [{ id: 'Lead', path: ['Box', 'Seat'], suppliedMm: 2000 }],
+    });
+    expect(jointOf({ frame, bay, cables: cables(0) })[0]).toMatchObject({
+      id: 'joint.cable-battery.Box',
+      verdict: 'stop',
+    });
+    expect(jointOf({ frame, bay, cables: cables(60) })).toEqual([]);
+  });
+
+  it('names levers that are to cut the motor, and the bar that does not know it', () => {
+    const rim = { kind: 'rim' as const, leverPull: 'long' as const, caliperPull: 'long' as const };
+    const own = { oneWithShifter: false, cutOff: false };
+    const parts: BarPart[] = [{ id: 'Lever', kind: 'lever', widthMm: 20, side: 'left', clampMm: 22.2, cutOff: false }];
+    const facts: BikeFacts = {
+      brakes: { front: rim, rear: rim },
+      levers: { front: { ...own, cutOff: true }, rear: own, inLine: 0, atLever: 0, swap: false },
+      bar: { parts },
+    };
+    expect(jointOf(facts)[0]).toMatchObject({ id: 'joint.levers-bar', verdict: 'work' });
+    expect(jointOf({ ...facts, bar: { parts: [{ ...parts[0]!, cutOff: true }] } })).toEqual([]);
+  });
+
+  it('does not know a rack that nobody has measured, nor two packs for one', () => {
+    expect(jointOf({ job: { battery: 'rack' } })[0]).toMatchObject({ id: 'joint.rack', verdict: 'unknown' });
+    const measured = { ...bay.pack, of: 'reused' as const };
+    const power = {
+      pack: {
+        of: 'supplied' as const,
+        battery: {
+          cells: 13,
+          ah: 14,
+          continuousA: 30,
+          peakA: 50,
+          chemistry: 'nmc' as const,
+          cutoffVPerCell: 3,
+          pack: 'cased' as const,
+        },
+      },
+    };
+    expect(jointOf({ bay: { pack: measured }, power })[0]).toMatchObject({ id: 'joint.packs', verdict: 'unknown' });
+  });
+});
+
+function batteryCentre(): [number, number] {
+  const { corners } = bayChosen();
+  return [(corners[0]![0] + corners[2]![0]) / 2, (corners[0]![1] + corners[2]![1]) / 2];
+}
+
+function bayChosen() {
+  const answer = bayOfBike({ frame, bay });
+  if (answer.kind !== 'open' || !answer.result.chosen) throw new Error('no place');
+  return answer.result.chosen;
+}

@@ -7,8 +7,8 @@ import { figure } from '../bike/figures';
 import { useBike } from '../data/use-bikes';
 import { RoleButton } from '../session/role-button';
 import { barPath, bikePath } from '../ui/pages';
-import { Rule } from '../ui/rule';
 import { Screen } from '../ui/screen';
+import { Section } from '../ui/section';
 import { Txt } from '../ui/txt';
 import { ToPage } from '../ui/to-page';
 import { Arranged } from './arranged';
@@ -40,10 +40,7 @@ function Bar({ record }: { record: BikeRecord }) {
         ) : (
           <Txt className="px-4 pb-2">{question ? words.working : words.waiting}</Txt>
         )}
-        <Txt size="title" bold heading={2} className="px-4 pb-1 pt-4">
-          {words.room}
-        </Txt>
-        <Rule strong />
+        <Section title={words.room} />
         <ToPage to={barPath(bike.id, 'room')} className="min-h-[60px] justify-center px-4 py-2" testID="bar-room">
           <Txt className="underline">
             {room
@@ -51,10 +48,7 @@ function Bar({ record }: { record: BikeRecord }) {
               : words.noRoom}
           </Txt>
         </ToPage>
-        <Txt size="title" bold heading={2} className="px-4 pb-1 pt-4">
-          {words.parts}
-        </Txt>
-        <Rule strong />
+        <Section title={words.parts} />
         {parts.length === 0 ? <Txt className="px-4 py-3">{words.noParts}</Txt> : null}
         {parts.map((part, index) => (
           <ToPage

@@ -2,12 +2,13 @@ import type { BikeRecord } from '@cricket/contract/shapes';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
+import { FigureRow } from '../bike/figure-row';
 import { figure } from '../bike/figures';
 import { useTell } from '../data/use-tell';
 import { RoleButton } from '../session/role-button';
 import { Alerts } from '../ui/alerts';
-import { bayPath, bayThingPath, type Page } from '../ui/pages';
-import { Rule } from '../ui/rule';
+import { bayPath, bayThingPath } from '../ui/pages';
+import { Section } from '../ui/section';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { words } from './words';
@@ -23,17 +24,14 @@ export function BayFigures({ record }: { record: BikeRecord }) {
   const { rows } = words;
   return (
     <View>
-      <Txt size="title" bold heading={2} className="px-4 pb-1 pt-4">
-        {words.figures}
-      </Txt>
-      <Rule strong />
-      <Row
+      <Section title={words.figures} />
+      <FigureRow
         name={rows.pack}
         says={battery && words.packSays(figure(battery.lengthMm), figure(battery.heightMm), figure(battery.widthMm))}
         to={bayPath(id, 'pack')}
         testID="bay-pack"
       />
-      <Row
+      <FigureRow
         name={rows.tubes}
         says={
           tubes && words.tubesSay(figure(tubes.down.lengthMm), figure(tubes.seat.lengthMm), figure(tubes.top.lengthMm))
@@ -41,7 +39,7 @@ export function BayFigures({ record }: { record: BikeRecord }) {
         to={bayPath(id, 'tubes')}
         testID="bay-tubes"
       />
-      <Row
+      <FigureRow
         name={rows.bosses}
         says={
           bosses &&
@@ -50,7 +48,7 @@ export function BayFigures({ record }: { record: BikeRecord }) {
         to={bayPath(id, 'bosses')}
         testID="bay-bosses"
       />
-      <Row
+      <FigureRow
         name={rows.legs}
         says={pedal && words.legsSay(figure(pedal.qFactorMm), pedal.kneeMm === undefined ? '–' : figure(pedal.kneeMm))}
         to={bayPath(id, 'legs')}
@@ -83,25 +81,5 @@ export function BayFigures({ record }: { record: BikeRecord }) {
         </View>
       </View>
     </View>
-  );
-}
-
-interface RowProps {
-  name: string;
-  says: string | undefined;
-  to: Page;
-  testID: string;
-}
-
-function Row({ name, says, to, testID }: RowProps) {
-  return (
-    <ToPage to={to} className="min-h-[60px] justify-center border-b border-rule px-4 py-2" testID={testID}>
-      <Txt bold className="underline">
-        {name}
-      </Txt>
-      <Txt size="label" figure tone="soft">
-        {says ?? words.notYet}
-      </Txt>
-    </ToPage>
   );
 }

@@ -11,7 +11,7 @@ import { FindingRows } from '../fit/finding-rows';
 import { RoleButton } from '../session/role-button';
 import { Alerts } from '../ui/alerts';
 import { bayPath, type BayPageOf } from '../ui/pages';
-import { Rule } from '../ui/rule';
+import { Section } from '../ui/section';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
@@ -26,7 +26,7 @@ export function BesideFrame({ record }: { record: BikeRecord }) {
   const isOnRack = facts.job?.battery === 'rack';
   return (
     <View>
-      <Heading text={words.rackTitle} />
+      <Section title={words.rackTitle} />
       {rack ? (
         <Judged
           verdict={rack.verdict}
@@ -51,7 +51,7 @@ export function BesideFrame({ record }: { record: BikeRecord }) {
         </Txt>
       ) : null}
       <Link bikeId={id} of="rack" label={rack ? words.changeRack : words.writeRack} />
-      <Heading text={words.controllerTitle} />
+      <Section title={words.controllerTitle} />
       {controller ? (
         <Judged
           verdict={controller.verdict}
@@ -61,17 +61,6 @@ export function BesideFrame({ record }: { record: BikeRecord }) {
       ) : null}
       <Link bikeId={id} of="controller" label={controller ? words.changeController : words.writeController} />
     </View>
-  );
-}
-
-function Heading({ text }: { text: string }) {
-  return (
-    <>
-      <Txt size="title" bold heading={2} className="px-4 pb-1 pt-4">
-        {text}
-      </Txt>
-      <Rule strong />
-    </>
   );
 }
 

@@ -37,7 +37,6 @@ export const words = {
     pack: 'Battery and rail',
     inWay: 'Else in the frame',
   },
-  notYet: 'Not measured yet',
   notLooked: 'Nobody has looked yet',
   nothing: 'Nothing',
   noneOfThem: 'None',

@@ -74,6 +74,7 @@ export const words = {
   wheelbase: 'Wheelbase, mm',
   chainStay: 'Chain stay, mm',
   save: 'Keep',
+  notMeasured: 'Not measured yet',
   takeOffList: 'Take it off the list',
   takeOffSure: 'Yes, take it off',
   saveNew: 'Bring in',

@@ -3,14 +3,13 @@ import { usualAnchors } from '@cricket/core/cable-question';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
+import { FigureRow } from '../bike/figure-row';
 import { figure } from '../bike/figures';
 import { useTell } from '../data/use-tell';
 import { RoleButton } from '../session/role-button';
 import { Alerts } from '../ui/alerts';
-import { cablesPath, cableThingPath, type CableThing, type Page } from '../ui/pages';
-import { Rule } from '../ui/rule';
-import { ToPage } from '../ui/to-page';
-import { Txt } from '../ui/txt';
+import { cablesPath, cableThingPath, type CableThing } from '../ui/pages';
+import { Section } from '../ui/section';
 import { otherDiscs } from './cable-forms';
 import { words } from './words';
 
@@ -34,8 +33,8 @@ export function CableFigures({ record }: { record: BikeRecord }) {
   );
   return (
     <View>
-      <Heading text={words.figures} />
-      <Row
+      <Section title={words.figures} />
+      <FigureRow
         name={words.rows.steering}
         says={
           steering &&
@@ -48,21 +47,21 @@ export function CableFigures({ record }: { record: BikeRecord }) {
         to={cablesPath(id, 'steering')}
         testID="cables-steering"
       />
-      <Row
+      <FigureRow
         name={words.rows.turning}
         says={front && rear && words.turningSays(figure(front.radiusMm), figure(rear.radiusMm))}
         to={cablesPath(id, 'turning')}
         testID="cables-turning"
       />
-      <Row
+      <FigureRow
         name={words.rows.extensions}
         says={extensions && (extensions.length > 0 ? words.extensionsSays(extensions.length) : words.none)}
         to={cablesPath(id, 'extensions')}
         testID="cables-extensions"
       />
-      <Heading text={words.places} />
+      <Section title={words.places} />
       {anchors.map(({ id: name, at: [x, y, z], guessed }) => (
-        <Row
+        <FigureRow
           key={name}
           name={name}
           says={guessed ? words.guessed : words.placeSays(figure(x), figure(y), figure(z))}
@@ -83,9 +82,9 @@ export function CableFigures({ record }: { record: BikeRecord }) {
       </View>
       {turning ? (
         <>
-          <Heading text={words.rows.discs} />
+          <Section title={words.rows.discs} />
           {otherDiscs(turning).map((disc) => (
-            <Row
+            <FigureRow
               key={disc.id}
               name={disc.id}
               says={`${figure(disc.radiusMm)} mm`}
@@ -102,7 +101,7 @@ export function CableFigures({ record }: { record: BikeRecord }) {
         </View>
       ) : null}
       {poses.map((pose) => (
-        <Row
+        <FigureRow
           key={pose.id}
           name={pose.id}
           says={Object.keys(pose.at).join(', ')}
@@ -110,36 +109,5 @@ export function CableFigures({ record }: { record: BikeRecord }) {
         />
       ))}
     </View>
-  );
-}
-
-function Heading({ text }: { text: string }) {
-  return (
-    <>
-      <Txt size="title" bold heading={2} className="px-4 pb-1 pt-4">
-        {text}
-      </Txt>
-      <Rule strong />
-    </>
-  );
-}
-
-interface RowProps {
-  name: string;
-  says: string | undefined;
-  to: Page;
-  testID?: string;
-}
-
-function Row({ name, says, to, testID }: RowProps) {
-  return (
-    <ToPage to={to} className="min-h-[60px] justify-center border-b border-rule px-4 py-2" testID={testID}>
-      <Txt bold className="underline">
-        {name}
-      </Txt>
-      <Txt size="label" figure tone="soft">
-        {says ?? words.notYet}
-      </Txt>
-    </ToPage>
   );
 }

@@ -62,7 +62,6 @@ export const words = {
     extensions: 'Extensions at hand',
     poses: 'Folded places',
   },
-  notYet: 'Not measured yet',
   none: 'None',
   steeringSays: (angle: string, left: string, right: string) => `head ${angle}°, locks ${left}° and ${right}°`,
   turningSays: (front: string, rear: string) => `wheels ${front} and ${rear} mm from the axle`,

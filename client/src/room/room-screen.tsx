@@ -19,8 +19,8 @@ import {
   wiringPath,
   type Page,
 } from '../ui/pages';
-import { Rule } from '../ui/rule';
 import { Screen } from '../ui/screen';
+import { Section } from '../ui/section';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
@@ -70,7 +70,7 @@ function Answered({ bikeId, whole }: { bikeId: string; whole: WholeBike }) {
   return (
     <View>
       <VerdictLine verdict={whole.verdict} className="px-4 pb-2" />
-      <Heading text={words.joint} />
+      <Section title={words.joint} />
       {whole.joint.length > 0 ? (
         <FindingRows findings={whole.joint} />
       ) : (
@@ -78,7 +78,7 @@ function Answered({ bikeId, whole }: { bikeId: string; whole: WholeBike }) {
           {words.noJoint}
         </Txt>
       )}
-      <Heading text={words.stations} />
+      <Section title={words.stations} />
       {whole.stations.map((answer) => (
         <Station key={answer.station} answer={answer} to={pageOf[answer.station](bikeId)} />
       ))}
@@ -104,16 +104,5 @@ function Station({ answer: { station, verdict, open }, to }: { answer: StationAn
         </Txt>
       </View>
     </ToPage>
-  );
-}
-
-function Heading({ text }: { text: string }) {
-  return (
-    <>
-      <Txt size="title" bold heading={2} className="px-4 pb-1 pt-4">
-        {text}
-      </Txt>
-      <Rule strong />
-    </>
   );
 }

@@ -7,7 +7,7 @@ import { RoleButton } from '../session/role-button';
 import { useMay } from '../session/use-session';
 import { Alerts } from '../ui/alerts';
 import { wiringThingPath, type WiringThing } from '../ui/pages';
-import { Rule } from '../ui/rule';
+import { Section } from '../ui/section';
 import { Segments } from '../ui/segments';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
@@ -22,10 +22,7 @@ export function WiringLists({ record }: { record: BikeRecord }) {
   const { tell, messages } = useTell(record);
   const list = (title: string, of: WiringThing, rows: readonly { id: string; says: string }[], add: string) => (
     <View className="screen-only">
-      <Txt size="title" bold heading={2} className="px-4 pb-1 pt-4">
-        {title}
-      </Txt>
-      <Rule strong />
+      <Section title={title} />
       {rows.map((row) => (
         <ToPage
           key={row.id}

@@ -63,7 +63,7 @@ export const railPack: NonNullable<BikeFacts['bay']> = {
 /** A controller of its own under the rack's deck, in the open. */
 export const ownController: NonNullable<BikeFacts['controller']> = {
   box: { lengthMm: 110, widthMm: 60, heightMm: 32 },
-  lossW: 5,
+  lossW: 4,
   around: 'open',
   gaps: { belowMm: 14, aroundMm: 8 },
   exits: 'down',

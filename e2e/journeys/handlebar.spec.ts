@@ -71,6 +71,29 @@ test('a handlebar is written down part by part and arranged, with and without ne
   await page.getByTestId('keep-part').click();
   await expect(page.getByText('Goes', { exact: true }).first()).toBeVisible();
 
+  // An order of one's own: pushed by keys, stopped by what the rules forbid, kept when it goes.
+  await page.goto(`${shop.url}${longtail}/bar`);
+  await page.getByRole('radio', { name: 'Own', exact: true }).click();
+  const throttle = page.getByRole('button', { name: /^Throttle: push it/ });
+  await throttle.focus();
+  for (let press = 0; press < 4; press++) await page.keyboard.press('ArrowLeft');
+  await expect(page.getByText('Stop', { exact: true }).first()).toBeVisible();
+  await expect(page.getByTestId('keep-order')).toHaveCount(0);
+  await page.getByTestId('arrange').click();
+  await page.getByRole('radio', { name: 'Own', exact: true }).click();
+  const bell = (await page.getByRole('button', { name: /^Bell: push it/ }).boundingBox())!;
+  const grip = (await page.getByRole('button', { name: /^Right grip: push it/ }).boundingBox())!;
+  await page.mouse.move(bell.x + bell.width / 2, bell.y + bell.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(grip.x - 8, bell.y + bell.height / 2, { steps: 12 });
+  await page.mouse.up();
+  await expect(drawing).toHaveAccessibleName(/Right from the end: .*Bell/);
+  await page.getByTestId('keep-order').click();
+  await expect(page.getByText('This order is kept.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('This order is kept.')).toBeVisible();
+  await expect(drawing).toHaveAccessibleName(/Right from the end: .*Bell/);
+
   // At the stand the order is beside the step that clamps it.
   await page.goto(`${shop.url}${longtail}/stand?step=levers-trial`);
   await expect(page.getByRole('heading', { name: /Order of parts on the bar/ })).toBeVisible();

@@ -1,4 +1,5 @@
-import type { HandlebarInput, HandlebarResult, WayOut } from '@cricket/core/handlebar';
+import type { BikeRecord } from '@cricket/contract/shapes';
+import { holdsEvery, type HandlebarInput, type HandlebarResult, type WayOut } from '@cricket/core/handlebar';
 import { useState } from 'react';
 import { View } from 'react-native';
 
@@ -7,32 +8,53 @@ import { Segments } from '../ui/segments';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
 import { BarLayoutShown } from './bar-layout';
+import { OwnOrder } from './own-order';
 import { words } from './words';
 
 export interface ArrangedProps {
+  record: BikeRecord;
   question: HandlebarInput;
   result: HandlebarResult;
 }
 
 /** The best three orders of what is on the bar, drawn and told; or what would help where there is none. */
-export function Arranged({ question, result }: ArrangedProps) {
-  const [picked, setPicked] = useState(0);
+export function Arranged({ record, question, result }: ArrangedProps) {
+  const kept = record.bike.facts.bar?.order;
+  const [picked, setPicked] = useState<number | 'own'>(kept && holdsEvery(kept, question.parts) ? 'own' : 0);
   const { layouts, findings, impossible } = result;
-  const layout = layouts[picked] ?? layouts[0] ?? null;
+  const layout = (picked === 'own' ? null : layouts[picked]) ?? layouts[0] ?? null;
+  const choose = (
+    <View className="px-4 pb-2 pt-3">
+      <Segments
+        label={words.layouts}
+        options={[
+          ...layouts.map((_, index) => [String(index), words.best(index + 1)] as const),
+          ['own', words.own] as const,
+        ]}
+        value={picked === 'own' ? 'own' : layout ? String(layouts.indexOf(layout)) : ''}
+        onChange={(index) => setPicked(index === 'own' ? 'own' : Number(index))}
+      />
+    </View>
+  );
+  if (picked === 'own') {
+    return (
+      <View>
+        {choose}
+        <OwnOrder
+          key={question.parts.map(({ id }) => id).join(' ')}
+          record={record}
+          question={question}
+          result={result}
+          onArrange={() => setPicked(0)}
+        />
+      </View>
+    );
+  }
   return (
     <View>
       <VerdictLine verdict={result.verdict} className="px-4 pb-2" />
       <BarLayoutShown question={question} result={result} layout={layout}>
-        {layouts.length > 1 ? (
-          <View className="px-4 pt-3">
-            <Segments
-              label={words.layouts}
-              options={layouts.map((_, index) => [String(index), words.best(index + 1)] as const)}
-              value={String(layouts.indexOf(layout!))}
-              onChange={(index) => setPicked(Number(index))}
-            />
-          </View>
-        ) : null}
+        {choose}
       </BarLayoutShown>
       <FindingRows findings={findings} />
       {impossible && impossible.ways.length > 0 ? (

@@ -3,7 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 
 import { figure } from '../bike/figures';
-import { BarAbove } from '../drawing/bar-above/bar-above';
+import { BarAbove, type BarPush } from '../drawing/bar-above/bar-above';
 import { barScene } from '../drawing/bar-above/bar-scene';
 import { Txt } from '../ui/txt';
 import { words } from './words';
@@ -13,12 +13,14 @@ export interface BarLayoutShownProps {
   result: HandlebarResult;
   /** Null: the bar alone. */
   layout: BarLayout | null;
+  /** With it parts can be pushed about. */
+  push?: BarPush;
   /** Between drawing and lists. */
   children?: ReactNode;
 }
 
 /** One order of what is on the bar: drawn from above, and told from both ends inboard. */
-export function BarLayoutShown({ question, result, layout, children }: BarLayoutShownProps) {
+export function BarLayoutShown({ question, result, layout, push, children }: BarLayoutShownProps) {
   const [width, setWidth] = useState(0);
   const number = (id: string) => question.parts.findIndex((part) => part.id === id) + 1;
   return (
@@ -29,6 +31,7 @@ export function BarLayoutShown({ question, result, layout, children }: BarLayout
             scene={barScene(question.bar, question.parts, layout)}
             width={width}
             label={words.drawn(...readOut(layout))}
+            {...(push && { push })}
           />
         </View>
       ) : null}

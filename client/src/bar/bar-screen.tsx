@@ -36,7 +36,7 @@ function Bar({ record }: { record: BikeRecord }) {
     <Screen title={words.title} tag={bike.tag} backTo={bikePath(bike.id)}>
       <View className="max-w-[720px]">
         {question && result ? (
-          <Arranged question={question} result={result} />
+          <Arranged record={record} question={question} result={result} />
         ) : (
           <Txt className="px-4 pb-2">{question ? words.working : words.waiting}</Txt>
         )}

@@ -1,4 +1,5 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
+import { holdsEvery, laidByHand } from '@cricket/core/handlebar';
 import { View } from 'react-native';
 
 import { FindingRows } from '../fit/finding-rows';
@@ -12,11 +13,13 @@ import { words } from './words';
 /** At a step of the bar: the order that was worked out, or where to write down what it takes. */
 export function OrderOnBar({ record }: { record: BikeRecord }) {
   const { question, result } = useArranged(record);
-  const [layout] = result?.layouts ?? [];
+  const own = record.bike.facts.bar?.order;
+  const laid = question && own && holdsEvery(own, question.parts) ? laidByHand(question, own) : null;
+  const layout = laid?.layout ?? result?.layouts[0];
   return (
     <View>
       {question && result && layout ? <BarLayoutShown question={question} result={result} layout={layout} /> : null}
-      <FindingRows findings={result?.findings.filter(({ verdict }) => verdict !== 'goes') ?? []} />
+      <FindingRows findings={(laid ?? result)?.findings.filter(({ verdict }) => verdict !== 'goes') ?? []} />
       <ToPage to={barPath(record.bike.id)} className="min-h-[48px] justify-center px-4">
         <Txt className="underline">{layout ? words.toBar : question ? words.noOrder : words.toWriteDown}</Txt>
       </ToPage>

@@ -37,7 +37,7 @@ export function PowerLine({ record, result }: PowerLineProps) {
     />
   );
   return (
-    <View role="list" aria-label={words.line} className="border-y-2 border-ink bg-sheet">
+    <View role="group" aria-label={words.line} className="border-y-2 border-ink bg-sheet">
       <Row
         symbol="battery"
         name={words.battery}
@@ -57,6 +57,7 @@ export function PowerLine({ record, result }: PowerLineProps) {
           label={words.addElement}
           onPress={() => router.navigate(powerElementPath(id))}
           testID="add-element"
+          className="min-w-0 flex-1"
         />
       </View>
       <Row
@@ -137,18 +138,12 @@ function Row({ symbol, name, says, flow, isKnown = true, to, testID }: RowProps)
     </>
   );
   if (!to) {
-    return (
-      <View role="listitem" className="min-h-[64px] flex-row items-center gap-3 pl-2">
-        {body}
-      </View>
-    );
+    return <View className="min-h-[64px] flex-row items-center gap-3 pl-2">{body}</View>;
   }
   return (
-    <View role="listitem">
-      <ToPage to={to} className="min-h-[64px] flex-row items-center gap-3 pl-2" testID={testID}>
-        {body}
-      </ToPage>
-    </View>
+    <ToPage to={to} className="min-h-[64px] flex-row items-center gap-3 pl-2" testID={testID}>
+      {body}
+    </ToPage>
   );
 }
 

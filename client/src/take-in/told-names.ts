@@ -26,6 +26,7 @@ export const toldNames: Readonly<Record<string, string>> = {
   cranks: 'cranks and pedal sensor',
   'bar.room': 'room on the handlebar',
   'bar.parts': 'parts on the handlebar',
+  'bar.order': 'order on the handlebar',
   'frame.tubes': 'tubes of the frame',
   'frame.bosses': 'bosses of the frame',
   'frame.inWay': 'what is in the way in the frame',

@@ -1,6 +1,6 @@
 import { BikeBay, BikeFrame } from '../bay-question/facts';
 import { BikeCables } from '../cable-question/facts';
-import { BarPart, BarRoom } from '../handlebar';
+import { BarOrder, BarPart, BarRoom } from '../handlebar';
 import { brakeKinds, leverPulls, surfaces } from '../bike-checks';
 import { Amount, Flag, OneOf, Text, Whole, Optional, Items, Nested } from '../input';
 import { LawClass } from '../law';
@@ -105,6 +105,8 @@ export class BikeJob {
 class BikeBar {
   @Optional() @Nested(() => BarRoom) room?: BarRoom;
   @Optional() @Items(() => BarPart, 16) parts?: BarPart[];
+  /** As somebody wants it; left out: as it is arranged. */
+  @Optional() @Nested(() => BarOrder) order?: BarOrder;
 }
 
 /** Weights, wishes and ratings as recorded at take-in; what is not known yet is left out. */

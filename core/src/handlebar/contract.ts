@@ -85,6 +85,13 @@ export class HandlebarInput {
   @Optional() @Nested(() => BarLimits) limits?: BarLimits;
 }
 
+/** The ids of parts, from each end inboard, and in the middle. */
+export class BarOrder {
+  @Items(Text(60), 16) left!: string[];
+  @Items(Text(60), 16) right!: string[];
+  @Items(Text(60), 16) centre!: string[];
+}
+
 /** A part in its place, from the bar's end inboard. */
 export interface PlacedPart {
   id: string;

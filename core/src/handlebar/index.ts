@@ -1,6 +1,7 @@
 /** The order of everything on the handlebar, and what helps where there is none. */
 export {
   barPartKinds,
+  BarOrder,
   BarPart,
   BarRoom,
   HandlebarInput,
@@ -11,4 +12,6 @@ export {
   type PlacedPart,
   type WayOut,
 } from './contract';
+export { laidByHand, type HandLaidBar } from './by-hand';
 export { handlebar } from './handlebar';
+export { holdsEvery, movedTo, orderOf, shifted } from './order';

@@ -37,7 +37,7 @@ export function ordersOfSide(parts: readonly BarPart[], asked: SideAsked): Order
 }
 
 /** What the palm holds, outermost: a grip, a grip and half a throttle, or a whole one; null where that is not so, or more. */
-function handPlace(parts: readonly BarPart[]): BarPart[] | null {
+export function handPlace(parts: readonly BarPart[]): BarPart[] | null {
   const held = parts.filter(({ kind }) => isHeld(kind));
   const [grip] = held.filter(({ kind }) => kind === 'grip');
   const [half] = held.filter(({ kind }) => kind === 'throttle-half');
@@ -45,7 +45,11 @@ function handPlace(parts: readonly BarPart[]): BarPart[] | null {
   return held.length === 1 && !half ? held : null;
 }
 
-function lay(order: readonly BarPart[], hand: readonly BarPart[], { straightMm, figures }: SideAsked): SideOrder {
+export function lay(
+  order: readonly BarPart[],
+  hand: readonly BarPart[],
+  { straightMm, figures }: SideAsked,
+): SideOrder {
   const [first] = order as [BarPart, ...BarPart[]];
   const halfMm = hand[1]?.widthMm ?? 0;
   let at = 0;

@@ -109,7 +109,8 @@ function beats(one: Row, other: Row): boolean {
   return cost < 0 || end < 0 || one.ids < other.ids;
 }
 
-function mayFollow({ kind }: BarPart, outer: BarPart | undefined): boolean {
+/** Whether a part may stand behind another, or behind the hand place. */
+export function mayFollow({ kind }: BarPart, outer: BarPart | undefined): boolean {
   if (kind === 'shifter-twist') return !outer;
   if (kind === 'throttle-thumb') return !outer || isLever(outer.kind);
   return true;

@@ -6,7 +6,7 @@ const inParts = {
   brakes: ['front', 'rear'],
   tyres: ['front', 'rear'],
   approvals: ['front', 'rear'],
-  bar: ['room', 'parts'],
+  bar: ['room', 'parts', 'order'],
   frame: ['tubes', 'bosses', 'inWay', 'pedal'],
   bay: ['pack', 'at'],
   power: ['pack', 'chain', 'controller', 'charger', 'accessories'],

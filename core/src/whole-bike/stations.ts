@@ -5,7 +5,7 @@ import type { BrakeLeversResult } from '../brake-levers';
 import { answerCables, cableQuestion } from '../cable-question';
 import type { CableRunsResult } from '../cable-runs';
 import { controllers } from '../controllers';
-import { handlebar, type HandlebarResult } from '../handlebar';
+import { handlebar, holdsEvery, laidByHand, type HandlebarResult } from '../handlebar';
 import type { KitFacts } from '../kit';
 import { leversOfBike } from '../lever-question';
 import { pedalSensor } from '../pedal-sensor';
@@ -60,7 +60,12 @@ export function answersOf(facts: BikeFacts, kits: readonly KitFacts[]): Answers 
 
 function barOf(facts: BikeFacts, kits: readonly KitFacts[]): HandlebarResult | null {
   const question = barQuestion(facts);
-  return question && withKit(handlebar(question), notOnBar(facts, kits));
+  if (!question) return null;
+  const result = handlebar(question);
+  const order = facts.bar?.order;
+  // An order of one's own is what is built: its verdict counts, not that of the best.
+  const own = order && holdsEvery(order, question.parts) ? laidByHand(question, order) : null;
+  return withKit(own ? { ...result, verdict: own.verdict, findings: own.findings } : result, notOnBar(facts, kits));
 }
 
 function cablesOf(facts: BikeFacts): CableRunsResult | null {

@@ -70,6 +70,13 @@ describe('the whole bike', () => {
     const [finding] = jointOf({ bar: { room, parts } });
     expect(finding).toMatchObject({ id: 'joint.throttle-bar', verdict: 'stop' });
     expect(finding!.because).toContain('Twist throttle and Twist shifter');
+    // An order of one's own is judged as it is.
+    const bell: BarPart = { id: 'Bell', kind: 'bell', widthMm: 20, side: 'either', clampMm: 22.2 };
+    const some = [...parts.slice(0, 2), bell];
+    const order = { left: ['left', 'Bell'], right: ['right'], centre: [] };
+    expect(verdictOf({ bar: { room, parts: some, order } }, 'bar')).toBe('goes');
+    const wrong = { left: ['Bell', 'left'], right: ['right'], centre: [] };
+    expect(verdictOf({ bar: { room, parts: some, order: wrong } }, 'bar')).toBe('stop');
     const apart = parts.map((part) => (part.kind === 'throttle-half' ? { ...part, side: 'left' as const } : part));
     expect(jointOf({ bar: { room, parts: apart } })).toEqual([]);
   });

@@ -6,12 +6,24 @@ import Svg, { G, Line, Path, Rect } from 'react-native-svg';
 import { SvgTxt } from '../../ui/svg-txt';
 import { useTones, type Tones } from '../../ui/tones';
 import type { BarBlock, BarScene } from './bar-scene';
+import { BlockHandle } from './block-handle';
 
 export interface BarAboveProps {
   scene: BarScene;
   width: number;
   /** Read out instead of the drawing. */
   label: string;
+  /** With it parts can be pushed about. */
+  push?: BarPush;
+}
+
+export interface BarPush {
+  /** A part, its place, and that it can be pushed. */
+  says: (id: string) => string;
+  /** So far from the left end it was pushed. */
+  onPush: (id: string, atMm: number) => void;
+  /** One place to the side, by key. */
+  onStep: (id: string, to: 'left' | 'right') => void;
 }
 
 const height = 150;
@@ -20,42 +32,60 @@ const margin = 14;
 const markEveryMm = 50;
 
 /** The handlebar from above, to scale, the rider below it: parts by their numbers, levers before the bar, palms where they lie. */
-export function BarAbove({ scene, width, label }: BarAboveProps) {
+export function BarAbove({ scene, width, label, push }: BarAboveProps) {
   const tones = useTones();
   const scale = (width - 2 * margin) / (scene.toMm - scene.fromMm);
   const x = (mm: number) => margin + (mm - scene.fromMm) * scale;
   const [start, leftBend, rightBend, end] = scene.barMm;
   return (
-    <View role="img" aria-label={label} style={{ width, height }}>
-      <Svg width={width} height={height} aria-hidden>
-        {scene.palmsMm.map(([from, to], index) => (
-          <Path
-            key={index}
-            d={palm(x(from), x(to), index === 0)}
-            fill={tones.paper}
-            stroke={tones.rule}
-            strokeWidth={1.5}
+    <View style={{ width, height }}>
+      <View role="img" aria-label={label} style={{ width, height }}>
+        <Svg width={width} height={height} aria-hidden>
+          {scene.palmsMm.map(([from, to], index) => (
+            <Path
+              key={index}
+              d={palm(x(from), x(to), index === 0)}
+              fill={tones.paper}
+              stroke={tones.rule}
+              strokeWidth={1.5}
+            />
+          ))}
+          <Rect
+            x={x(start)}
+            y={barY - 4}
+            width={x(end) - x(start)}
+            height={8}
+            fill={tones.metal}
+            stroke={tones.ink}
+            strokeWidth={1}
           />
-        ))}
-        <Rect
-          x={x(start)}
-          y={barY - 4}
-          width={x(end) - x(start)}
-          height={8}
-          fill={tones.metal}
-          stroke={tones.ink}
-          strokeWidth={1}
-        />
-        <Line x1={x(leftBend)} y1={barY - 8} x2={x(leftBend)} y2={barY + 8} stroke={tones.ink} strokeWidth={1} />
-        <Line x1={x(rightBend)} y1={barY - 8} x2={x(rightBend)} y2={barY + 8} stroke={tones.ink} strokeWidth={1} />
-        {scene.blocks.map((block) => (
-          <Block key={block.number} block={block} x={x} tones={tones} />
-        ))}
-        <Scale scene={scene} x={x} tones={tones} />
-      </Svg>
+          <Line x1={x(leftBend)} y1={barY - 8} x2={x(leftBend)} y2={barY + 8} stroke={tones.ink} strokeWidth={1} />
+          <Line x1={x(rightBend)} y1={barY - 8} x2={x(rightBend)} y2={barY + 8} stroke={tones.ink} strokeWidth={1} />
+          {scene.blocks.map((block) => (
+            <Block key={block.number} block={block} x={x} tones={tones} />
+          ))}
+          <Scale scene={scene} x={x} tones={tones} />
+        </Svg>
+      </View>
+      {push
+        ? // Always in the same order: a part that is held is not taken out of the page.
+          byNumber(scene.blocks).map((block) => (
+            <BlockHandle
+              key={block.id}
+              says={push.says(block.id)}
+              middle={(x(block.fromMm) + x(block.toMm)) / 2}
+              width={x(block.toMm) - x(block.fromMm)}
+              height={height}
+              onPush={(pixels) => push.onPush(block.id, scene.fromMm + (pixels - margin) / scale)}
+              onStep={(to) => push.onStep(block.id, to)}
+            />
+          ))
+        : null}
     </View>
   );
 }
+
+const byNumber = (blocks: readonly BarBlock[]) => [...blocks].sort((a, b) => a.number - b.number);
 
 /** A hand on the bar, its thumb inwards. */
 function palm(from: number, to: number, isLeft: boolean): string {

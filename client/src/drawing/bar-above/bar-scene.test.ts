@@ -1,6 +1,6 @@
 import { handlebar, type BarPart } from '@cricket/core/handlebar';
 
-import { barScene } from './bar-scene';
+import { barScene, placeOnBar } from './bar-scene';
 
 const room = { straightMm: { left: 200, right: 180 }, centreMm: 80 };
 const parts: BarPart[] = [
@@ -43,5 +43,15 @@ describe('the bar from above', () => {
 
   it('is the bar alone while nothing is arranged', () => {
     expect(barScene(room, parts, null)).toMatchObject({ blocks: [], palmsMm: [], fromMm: 0, toMm: 460 });
+  });
+
+  it('tells where a part that is pushed comes to stand', () => {
+    const scene = barScene(room, parts, layout!);
+    // In the left half, behind the grip; beyond the bend in the middle; at the right between grip and lever.
+    expect(placeOnBar(scene, 'lever', 150)).toEqual({ side: 'left', at: 1 });
+    expect(placeOnBar(scene, 'lever', 30)).toEqual({ side: 'left', at: 0 });
+    expect(placeOnBar(scene, 'lever', 255)).toEqual({ side: 'centre', at: 1 });
+    expect(placeOnBar(scene, 'light', 335)).toEqual({ side: 'right', at: 1 });
+    expect(placeOnBar(scene, 'light', 300)).toEqual({ side: 'right', at: 2 });
   });
 });

@@ -2,6 +2,7 @@ import type { BarLayout, BarPart, BarPartKind, BarRoom, BarSide, PlacedPart } fr
 
 /** A part as it lies on the bar, from the left end to the right one. */
 export interface BarBlock {
+  id: string;
   number: number;
   kind: BarPartKind;
   fromMm: number;
@@ -35,6 +36,7 @@ export function barScene(room: BarRoom, parts: readonly BarPart[], layout: BarLa
   const kinds = new Map(parts.map(({ id, kind }) => [id, kind]));
   const onSide = (placed: readonly PlacedPart[], side: BarSide): BarBlock[] =>
     placed.map(({ id, fromMm, toMm }) => ({
+      id,
       number: numbers.get(id)!,
       kind: kinds.get(id)!,
       fromMm: side === 'left' ? fromMm : endMm - toMm,
@@ -76,8 +78,22 @@ function inCentre(
   const usedMm = placed.reduce((sum, { widthMm }) => sum + widthMm, 0) + gapMm * Math.max(0, placed.length - 1);
   let fromMm = leftMm + (centreMm - usedMm) / 2;
   return placed.map(({ id, kind, widthMm }) => {
-    const block: BarBlock = { number: numbers.get(id)!, kind, fromMm, toMm: fromMm + widthMm, side: 'centre' };
+    const block: BarBlock = { id, number: numbers.get(id)!, kind, fromMm, toMm: fromMm + widthMm, side: 'centre' };
     fromMm += widthMm + gapMm;
     return block;
   });
+}
+
+/** Where a part that is pushed so far comes to stand: which side, and behind how many others. */
+export function placeOnBar(
+  { blocks, barMm }: Pick<BarScene, 'blocks' | 'barMm'>,
+  id: string,
+  atMm: number,
+): { side: BarSide | 'centre'; at: number } {
+  const [, leftBend, rightBend] = barMm;
+  const side = atMm < leftBend ? 'left' : atMm > rightBend ? 'right' : 'centre';
+  const middle = ({ fromMm, toMm }: BarBlock) => (fromMm + toMm) / 2;
+  const others = blocks.filter((block) => block.id !== id && block.side === side);
+  const before = others.filter((block) => (side === 'right' ? middle(block) > atMm : middle(block) < atMm));
+  return { side, at: before.length };
 }

@@ -78,6 +78,15 @@ function Answered({ bikeId, whole }: { bikeId: string; whole: WholeBike }) {
           {words.noJoint}
         </Txt>
       )}
+      {whole.toGet.length > 0 ? <Section title={words.toGet} /> : null}
+      {whole.toGet.map(({ station, what, because }) => (
+        <View key={`${station} ${what} ${because}`} className="border-b border-rule px-4 py-2">
+          <Txt bold>{what}</Txt>
+          <Txt size="label" tone="soft">
+            {`${words.names[station]}: ${because}`}
+          </Txt>
+        </View>
+      ))}
       <Section title={words.stations} />
       {whole.stations.map((answer) => (
         <Station key={answer.station} answer={answer} to={pageOf[answer.station](bikeId)} />

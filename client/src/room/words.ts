@@ -6,6 +6,7 @@ export const words = {
   working: 'Holding everything against everything…',
   joint: 'Two want the same thing',
   noJoint: 'Nothing that is written down wants what something else has.',
+  toGet: 'To get for it',
   stations: 'Each by itself',
   names: {
     bar: 'Handlebar',

@@ -22,10 +22,19 @@ export interface StationAnswer {
   open: Finding[];
 }
 
+/** Something that a station needs and that is not there. */
+export interface ToGet {
+  station: RoomStation;
+  what: string;
+  because: string;
+}
+
 export interface WholeBike {
   /** The worst of what is written down, and of what two of them want at once. */
   verdict: Verdict;
   stations: StationAnswer[];
   /** Two places that want the same thing: both are named, with the cheapest way out. */
   joint: Finding[];
+  /** What has to be got for it. */
+  toGet: ToGet[];
 }

@@ -1,3 +1,3 @@
 /** Everything besides the axles that competes for room on one bike, and where two want the same thing. */
-export { roomStations, type RoomStation, type StationAnswer, type WholeBike } from './contract';
+export { roomStations, type RoomStation, type StationAnswer, type ToGet, type WholeBike } from './contract';
 export { wholeBike } from './whole-bike';

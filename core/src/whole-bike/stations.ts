@@ -9,6 +9,7 @@ import { handlebar, holdsEvery, laidByHand, type HandlebarResult } from '../hand
 import type { KitFacts } from '../kit';
 import { leversOfBike } from '../lever-question';
 import { pedalSensor } from '../pedal-sensor';
+import type { PowerPathResult } from '../power-path';
 import { powerOfBike } from '../power-question';
 import { racks } from '../racks';
 import { told, type Finding, type Verdict } from '../verdict';
@@ -27,7 +28,7 @@ export interface Answers {
   bay: Judged | null;
   rack: Judged | null;
   controller: Judged | null;
-  power: Judged | null;
+  power: (Judged & Pick<Partial<PowerPathResult>, 'fuseA'>) | null;
   cables: CableRunsResult | null;
   wiring: Judged | null;
   /** The battery in its frame, where tubes and pack are measured. */

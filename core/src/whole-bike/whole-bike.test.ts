@@ -1,4 +1,4 @@
-import { batteryBayExample, cableRunsExample } from '../../calc/examples';
+import { batteryBayExample, cableRunsExample, connectionsExample } from '../../calc/examples';
 import { bayOfBike } from '../bay-question';
 import type { BikeFacts } from '../bike-facts';
 import type { BarPart } from '../handlebar';
@@ -111,6 +111,32 @@ describe('the whole bike', () => {
     };
     expect(jointOf(facts)[0]).toMatchObject({ id: 'joint.levers-bar', verdict: 'work' });
     expect(jointOf({ ...facts, bar: { parts: [{ ...parts[0]!, cutOff: true }] } })).toEqual([]);
+  });
+
+  it('lists what has to be got, and nothing that is there', () => {
+    const { head, forkTravelMm, discs, crank, anchors } = cableRunsExample;
+    const listed = Object.entries(anchors).map(([id, anchor]) => ({ id, ...anchor }));
+    const cables = (suppliedMm: number) => ({
+      steering: { head, forkTravelMm },
+      turning: { discs, crank },
+      anchors: listed,
+      runs: [{ id: 'Throttle', path: ['throttle', 'stem', 'head tube'], suppliedMm, plug: 'three-pin' }],
+    });
+    const got = (facts: BikeFacts) => wholeBike(facts, []).toGet;
+    expect(got({ cables: cables(5000) })).toEqual([]);
+    const [cable] = got({ cables: cables(100) });
+    expect(cable).toMatchObject({ station: 'cables' });
+    const length = Number(/(\d+) mm or longer, plug three-pin/.exec(cable!.what)![1]);
+    // What is named reaches.
+    expect(got({ cables: cables(length) })).toEqual([]);
+    const heavy = { ...bay, pack: { ...bay.pack, battery: { ...battery, massKg: 4 } } };
+    expect(got({ frame, bay: heavy }).map(({ what }) => what)).toEqual(['Band round tube and battery']);
+    const [, throttle] = connectionsExample.plugs;
+    const other = { ...throttle!, family: 'flat three' };
+    const plugs = [connectionsExample.plugs[0]!, other];
+    expect(got({ wiring: { plugs } })[0]!.what).toBe(
+      'Adapter: round three, pins, 3 contacts; to flat three, sockets, 3 contacts',
+    );
   });
 
   it('does not know a rack that nobody has measured, nor two packs for one', () => {

@@ -4,6 +4,7 @@ import { worstFirst, worstOf, type Verdict } from '../verdict';
 import { roomStations, type WholeBike } from './contract';
 import { jointFindings } from './joint';
 import { answersOf } from './stations';
+import { toGet } from './to-get';
 
 /**
  * Everything besides the axles that competes for room on one bike: each station by itself, and where two want the same thing.
@@ -23,5 +24,10 @@ export function wholeBike(facts: BikeFacts, kits: readonly KitFacts[]): WholeBik
     };
   });
   const verdicts = [...stations.map(({ verdict }) => verdict), ...joint.map(({ verdict }) => verdict)];
-  return { verdict: worstOf(verdicts.filter((verdict): verdict is Verdict => verdict !== null)), stations, joint };
+  return {
+    verdict: worstOf(verdicts.filter((verdict): verdict is Verdict => verdict !== null)),
+    stations,
+    joint,
+    toGet: toGet(facts, answers),
+  };
 }

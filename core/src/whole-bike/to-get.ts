@@ -1,0 +1,87 @@
+import type { BikeFacts } from '../bike-facts';
+import type { LeverPurchase } from '../brake-levers';
+import { wiringOfBike } from '../wiring-question';
+import type { ToGet } from './contract';
+import type { Answers } from './stations';
+
+/** What has to be got so that everything besides the axles can be built as it was worked out. */
+export function toGet(facts: BikeFacts, answers: Answers): ToGet[] {
+  return [
+    ...forBar(answers),
+    ...forLevers(answers),
+    ...forBay(answers),
+    ...forPower(answers),
+    ...forCables(facts, answers),
+    ...forPlugs(facts),
+  ];
+}
+
+function forBar({ bar }: Answers): ToGet[] {
+  return (bar?.shims ?? []).map(({ id, mm }) => ({
+    station: 'bar',
+    what: `Sheet of ${tenth(mm)} mm`,
+    because: `${id} is loose on the bar without it.`,
+  }));
+}
+
+const leverParts: Record<LeverPurchase, string> = {
+  shifter: 'Shifter of its own',
+  cable: 'Inner cable, housing, ferrules',
+  'hose-joints': 'Joints for the hose',
+  'matching-lever': 'Lever whose pull is the brake’s',
+};
+
+function forLevers({ levers }: Answers): ToGet[] {
+  return (levers?.chosen ?? []).flatMap(({ end, buy }) =>
+    buy.map((part) => ({
+      station: 'levers' as const,
+      what: leverParts[part],
+      because: `The ${end} lever is moved or changed.`,
+    })),
+  );
+}
+
+function forBay({ bay }: Answers): ToGet[] {
+  const needs = (id: string) =>
+    bay?.findings.some((finding) => finding.id === id && finding.verdict === 'work') ?? false;
+  const line = (what: string, because: string): ToGet => ({ station: 'bay', what, because });
+  return [
+    ...(needs('third-fixing')
+      ? [line('Band round tube and battery', 'Two fixings alone do not hold its weight.')]
+      : []),
+    ...(needs('fixing') ? [line('Bands that cannot slip', 'The bosses do not hold the rail by themselves.')] : []),
+  ];
+}
+
+function forPower({ power }: Answers): ToGet[] {
+  const found = power?.findings.find(({ id, verdict }) => id === 'fuse' && verdict !== 'goes');
+  const size = power?.fuseA;
+  return found && size
+    ? [{ station: 'power', what: `Fuse of ${size} A, rated for the pack’s direct current`, because: found.because }]
+    : [];
+}
+
+function forCables({ cables }: BikeFacts, answers: Answers): ToGet[] {
+  const plugs = new Map((cables?.runs ?? []).map(({ id, plug }) => [id, plug]));
+  return (answers.cables?.cables ?? [])
+    .filter(({ spareMm, extensions }) => spareMm < 0 && !extensions)
+    .map(({ id, neededMm }) => ({
+      station: 'cables' as const,
+      what: `Cable for ${id}, ${Math.ceil(neededMm / 10) * 10} mm or longer${plugs.get(id) ? `, plug ${plugs.get(id)}` : ''}`,
+      because: `The one that is there does not reach in every position.`,
+    }));
+}
+
+function forPlugs(facts: BikeFacts): ToGet[] {
+  const wiring = wiringOfBike(facts);
+  if (wiring.kind !== 'open') return [];
+  const half = ({ family, gender, key, pins }: (typeof wiring.result.missing)[number]['from']) =>
+    [family, gender === 'pin' ? 'pins' : 'sockets', ...(key ? [`key ${key}`] : []), `${pins} contacts`].join(', ');
+  return wiring.result.missing.map(({ a, b, from, to }) => ({
+    station: 'wiring',
+    what: `Adapter: ${half(from)}; to ${half(to)}`,
+    because: `${a} and ${b} do not go together.`,
+  }));
+}
+
+const tenth = (mm: number): number => Math.ceil(mm * 10 - 1e-9) / 10;

@@ -6,6 +6,7 @@ import { bikeRecord } from '../src/data/records';
 import { workshopOf } from '../src/data/workshop';
 import { asAccepted, jobData, type JobData } from '../src/documents/job-data';
 import { costPart, judgedAnew, problemsOf, unfitNow } from '../src/documents/job-sheet';
+import { roomPart } from '../src/documents/room-part';
 import { freshServer, type FreshServer } from './fresh-server.testing';
 
 let server: FreshServer;
@@ -48,6 +49,39 @@ describe('sheets to print', () => {
     expect((await fetched('/api/bikes/00000003-0000-4000-8000-0000000000ff/job-sheet')).response.status).toBe(404);
     expect((await server.app.request(`/api/bikes/${longtail}/job-sheet`)).status).toBe(401);
   });
+});
+
+describe('everything besides the axles, on paper', () => {
+  const states = { front: { wheel: null }, rear: { wheel: null } } as never;
+  const units = { length: 'mm', speed: 'km/h' } as never;
+  const part = (facts: object) => JSON.stringify(roomPart({ record: { bike: { facts } } as never, states, units }));
+
+  it('is left out while nothing is written down', () => expect(part({})).toBe('[]'));
+
+  it('says of each what does not simply go, and what would help', async () => {
+    const { facts } = (await bikeRecord(server.dataSource.manager, longtail)).bike;
+    const told = part(facts);
+    expect(told).toContain('Handlebar: Goes');
+    expect(told).toContain('Battery in the frame: Goes after work.');
+    expect(told).toContain('hang on two fixings. Add a third fixing');
+    expect(told).toContain('Band round tube and battery');
+    expect(told).not.toContain('Battery on the rack');
+  });
+
+  it('says in red what two places want at once', () => {
+    const told = part({ job: { battery: 'rack' }, rack: undefined, cranks: undefined, levers: undefined });
+    expect(told).toBe('[]');
+    const cranked = part({ job: { battery: 'rack' }, controller: controllerOf(5) });
+    expect(cranked).toContain('The battery is to go on the rack, and the rack is not measured.');
+    expect(cranked).toContain('#A22E1C');
+  });
+});
+
+const controllerOf = (lossW: number) => ({
+  box: { lengthMm: 120, widthMm: 60, heightMm: 35 },
+  lossW,
+  around: 'open',
+  plugs: [],
 });
 
 describe('problems, on paper', () => {

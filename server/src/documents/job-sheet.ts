@@ -12,6 +12,7 @@ import { axleSvg } from './axle-svg';
 import { takenAt, type JobData, type SheetData } from './job-data';
 import { paperDate } from './paper-date';
 import { pdfOf } from './pdf';
+import { roomPart } from './room-part';
 
 const verdicts = { goes: 'Goes', work: 'Goes after work', stop: 'Stop', unknown: 'Not measured yet' } as const;
 
@@ -42,6 +43,7 @@ export function jobSheet(data: SheetData, shop: Shop, address: string, printedAt
       ...fromFile(data),
       ...(['front', 'rear'] as const).flatMap((end) => unfitNow(data, end)),
       ...(job ? job.ends.flatMap((end) => endPart(data, end)) : [{ text: 'No kit is taken for either end yet.' }]),
+      ...roomPart(data),
       ...overridden(data),
       ...stoodIn(data),
       ...problemsOf(data),

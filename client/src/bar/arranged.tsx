@@ -1,4 +1,5 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
+import type { KitOnBar } from '@cricket/core/bar-question';
 import { holdsEvery, type HandlebarInput, type HandlebarResult, type WayOut } from '@cricket/core/handlebar';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -15,10 +16,12 @@ export interface ArrangedProps {
   record: BikeRecord;
   question: HandlebarInput;
   result: HandlebarResult;
+  /** What the kit brings and the list does not have. */
+  missing: readonly KitOnBar[];
 }
 
 /** The best three orders of what is on the bar, drawn and told; or what would help where there is none. */
-export function Arranged({ record, question, result }: ArrangedProps) {
+export function Arranged({ record, question, result, missing }: ArrangedProps) {
   const kept = record.bike.facts.bar?.order;
   const [picked, setPicked] = useState<number | 'own'>(kept && holdsEvery(kept, question.parts) ? 'own' : 0);
   const { layouts, findings, impossible } = result;
@@ -45,6 +48,7 @@ export function Arranged({ record, question, result }: ArrangedProps) {
           record={record}
           question={question}
           result={result}
+          missing={missing}
           onArrange={() => setPicked(0)}
         />
       </View>

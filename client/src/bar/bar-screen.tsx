@@ -31,12 +31,12 @@ function Bar({ record }: { record: BikeRecord }) {
   const { bike } = record;
   const router = useRouter();
   const { room, parts = [] } = bike.facts.bar ?? {};
-  const { question, result } = useArranged(record);
+  const { question, missing, result } = useArranged(record);
   return (
     <Screen title={words.title} tag={bike.tag} backTo={bikePath(bike.id)}>
       <View className="max-w-[720px]">
-        {question && result ? (
-          <Arranged record={record} question={question} result={result} />
+        {question && missing && result ? (
+          <Arranged record={record} question={question} result={result} missing={missing} />
         ) : (
           <Txt className="px-4 pb-2">{question ? words.working : words.waiting}</Txt>
         )}

@@ -1,4 +1,5 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
+import { withKit } from '@cricket/core/bar-question';
 import { holdsEvery, laidByHand } from '@cricket/core/handlebar';
 import { View } from 'react-native';
 
@@ -12,9 +13,10 @@ import { words } from './words';
 
 /** At a step of the bar: the order that was worked out, or where to write down what it takes. */
 export function OrderOnBar({ record }: { record: BikeRecord }) {
-  const { question, result } = useArranged(record);
+  const { question, missing, result } = useArranged(record);
   const own = record.bike.facts.bar?.order;
-  const laid = question && own && holdsEvery(own, question.parts) ? laidByHand(question, own) : null;
+  const laid =
+    question && missing && own && holdsEvery(own, question.parts) ? withKit(laidByHand(question, own), missing) : null;
   const layout = laid?.layout ?? result?.layouts[0];
   return (
     <View>

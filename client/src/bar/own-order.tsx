@@ -1,4 +1,5 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
+import { withKit, type KitOnBar } from '@cricket/core/bar-question';
 import {
   holdsEvery,
   laidByHand,
@@ -28,16 +29,18 @@ interface OwnOrderProps {
   record: BikeRecord;
   question: HandlebarInput;
   result: HandlebarResult;
+  /** What the kit brings and the list does not have. */
+  missing: readonly KitOnBar[];
   /** Back to what was arranged. */
   onArrange: () => void;
 }
 
 /** The bar in an order of one's own: parts are pushed about, and held against every rule at once. */
-export function OwnOrder({ record, question, result, onArrange }: OwnOrderProps) {
+export function OwnOrder({ record, question, result, missing, onArrange }: OwnOrderProps) {
   const { bar } = record.bike.facts;
   const { tell, messages } = useTell(record);
   const [order, setOrder] = useState<BarOrder>(() => startOf(bar?.order, question, result));
-  const laid = useMemo(() => laidByHand(question, order), [question, order]);
+  const laid = useMemo(() => withKit(laidByHand(question, order), missing), [question, order, missing]);
   const scene = barScene(question.bar, question.parts, laid.layout);
   const isKept = JSON.stringify(bar?.order) === JSON.stringify(order);
   return (

@@ -12,5 +12,6 @@ export function useArranged(record: BikeRecord) {
   const question = useMemo(() => barQuestion(facts), [facts]);
   const { data } = useWorked('bar', id, question ? [question] : null, (worker) => worker.arrangeBar(question!));
   // Without the catalogue nobody knows what the kit brings along.
-  return { question, result: data && kits ? withKit(data, notOnBar(facts, kits)) : null };
+  const missing = useMemo(() => (kits ? notOnBar(facts, kits) : null), [facts, kits]);
+  return { question, missing, result: data && missing ? withKit(data, missing) : null };
 }

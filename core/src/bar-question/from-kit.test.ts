@@ -1,4 +1,4 @@
-import { handlebar, type BarPart } from '../handlebar';
+import { handlebar, laidByHand, type BarPart } from '../handlebar';
 import { barQuestion, notOnBar, withKit } from '.';
 
 const room = { straightMm: { left: 200, right: 200 }, centreMm: 90, gripDiameterMm: 22.2, centreDiameterMm: 31.8 };
@@ -31,5 +31,12 @@ describe('what the kit brings for the bar', () => {
     expect(known.findings[0]!.because).toContain('a thumb throttle and a display');
     expect(withKit({ ...result, verdict: 'stop' }, ['display']).verdict).toBe('stop');
     expect(withKit(result, [])).toBe(result);
+  });
+
+  it('is not known in an order of one’s own either', () => {
+    const order = { left: ['left'], right: ['right'], centre: [] };
+    const laid = laidByHand(barQuestion({ bar: { room, parts: grips } })!, order);
+    expect(laid.verdict).toBe('goes');
+    expect(withKit(laid, ['display'])).toMatchObject({ verdict: 'unknown', layout: laid.layout });
   });
 });

@@ -24,7 +24,10 @@ const names: Record<KitOnBar, string> = {
 };
 
 /** An answer that knows of what is still to come onto the bar: until that is measured nobody knows whether it goes. */
-export function withKit(result: HandlebarResult, missing: readonly KitOnBar[]): HandlebarResult {
+export function withKit<T extends Pick<HandlebarResult, 'verdict' | 'findings'>>(
+  result: T,
+  missing: readonly KitOnBar[],
+): T {
   if (missing.length === 0) return result;
   const finding = told(
     'from-kit',

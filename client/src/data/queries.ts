@@ -16,6 +16,12 @@ export const keys = {
   stepMinutes: ['step-minutes'] as const,
 };
 
+/**
+ * When this page began, by the clock that answers are stamped with. The page's own `timeOrigin` lags behind it once the phone has
+ * slept: what was kept before would then count as asked for by this page, and nobody would ask anew who is at the phone.
+ */
+export const pageBeganAt = Date.now();
+
 const day = 24 * 60 * 60 * 1000;
 
 /** The query cache. What was read once stays readable without the network for a week. */

@@ -9,7 +9,7 @@ import { keepAtHand } from '../data/keep-at-hand';
 import { persister } from '../data/persister';
 import { workedOut } from '../workers/use-worked';
 import { prefetchPieces } from '../data/prefetch-pieces';
-import { keptForMs, queryClient } from '../data/queries';
+import { keptForMs, pageBeganAt, queryClient } from '../data/queries';
 import { useSession } from '../session/use-session';
 import { useUnitsOfShop } from '../settings/use-units-of-shop';
 import { Bar } from './bar';
@@ -57,7 +57,7 @@ export function AppFrame() {
   );
 }
 
-const isKept = ({ state }: Query) => state.dataUpdatedAt < performance.timeOrigin;
+const isKept = ({ state }: Query) => state.dataUpdatedAt < pageBeganAt;
 
 /** Past the bar, for whoever goes by keys. */
 function toPage(): void {

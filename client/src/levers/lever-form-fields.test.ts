@@ -7,6 +7,7 @@ const levers: BikeLevers = {
   rear: { oneWithShifter: true },
   kitPull: 'long',
   kitReachMm: 60,
+  kitCutOff: true,
   inLine: 1,
   atLever: 2,
   swap: true,
@@ -42,6 +43,7 @@ describe('the form of the brake levers', () => {
     expect(await errorsOf(foot)).toEqual([]);
     expect(fieldsToLevers(foot)).not.toHaveProperty('front');
     expect(fieldsToLevers(foot)).not.toHaveProperty('kitReachMm');
+    expect(fieldsToLevers(foot)).not.toHaveProperty('kitCutOff');
   });
 
   it('can be asked about', () => {

@@ -19,6 +19,7 @@ export interface LeverFields extends Record<LeverFigure, string> {
   rearOne: 'yes' | 'no';
   rearCut: Maybe;
   kitPull: NonNullable<BikeLevers['kitPull']> | '';
+  kitCut: Maybe;
   inLine: Count;
   atLever: Count;
   swap: 'yes' | 'no';
@@ -40,6 +41,7 @@ export function leversToFields(levers: BikeLevers | undefined): LeverFields {
     rearCut: word(rear?.cutOff),
     rearReach: text(rear?.reachMm),
     kitPull: levers?.kitPull ?? '',
+    kitCut: word(levers?.kitCutOff),
     kitReachMm: text(levers?.kitReachMm),
     inLine: String(levers?.inLine ?? 0) as Count,
     atLever: String(levers?.atLever ?? 0) as Count,
@@ -79,6 +81,7 @@ export function fieldsToLevers(fields: LeverFields): BikeLevers {
     ...(fields.rearPresent === 'yes' && { rear: lever('rear') }),
     ...(fields.kitPull && { kitPull: fields.kitPull }),
     ...figure('kitReachMm', 'kitReachMm'),
+    ...(fields.kitCut && isAsked('kitReachMm', fields) && { kitCutOff: fields.kitCut === 'yes' }),
     inLine: Number(fields.inLine),
     atLever: Number(fields.atLever),
     swap: fields.swap === 'yes',

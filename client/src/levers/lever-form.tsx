@@ -72,6 +72,7 @@ function Shown({ control }: { control: Control<LeverFields> }) {
       {ofEnd('rear', rearPresent)}
       <Heading text={words.sections.kit} />
       {choices('kitPull', fields.kitPull, words.pulls)}
+      {kitPull !== '' && kitPull !== 'none' ? choices('kitCut', fields.kitCut, words.maybe) : null}
       {figure('kitReachMm', fields.kitReachMm)}
       {choices('inLine', fields.inLine, words.counts)}
       {choices('atLever', fields.atLever, words.counts)}

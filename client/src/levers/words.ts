@@ -55,6 +55,7 @@ export const words = {
     cutOff: 'It cuts the motor',
     reachMm: 'It stands from the grip (mm)',
     kitPull: 'The kit’s levers',
+    kitCut: 'They cut the motor',
     kitReachMm: 'They stand from the grip (mm)',
     inLine: 'Switches for a cable',
     atLever: 'Switches for the lever',

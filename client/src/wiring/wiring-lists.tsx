@@ -77,14 +77,16 @@ export function WiringLists({ record }: { record: BikeRecord }) {
           {words.repinWhy}
         </Txt>
         <Alerts messages={messages} />
-        <Segments
-          label={words.repin}
-          options={Object.entries(words.yesNo) as ['yes' | 'no', string][]}
-          value={repin ? 'yes' : 'no'}
-          onChange={(value) => {
-            if (may.work) void tell({ wiring: { ...facts.wiring, repin: value === 'yes' } });
-          }}
-        />
+        {may.work ? (
+          <Segments
+            label={words.repin}
+            options={Object.entries(words.yesNo) as ['yes' | 'no', string][]}
+            value={repin ? 'yes' : 'no'}
+            onChange={(value) => void tell({ wiring: { ...facts.wiring, repin: value === 'yes' } })}
+          />
+        ) : (
+          <Txt>{words.yesNo[repin ? 'yes' : 'no']}</Txt>
+        )}
       </View>
     </View>
   );

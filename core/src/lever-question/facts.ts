@@ -14,6 +14,8 @@ export class BikeLevers {
   /** What the two levers of the kit pull; `none`: it brings none. Left out: nobody has looked. */
   @Optional() @OneOf(['none', 'long', 'short']) kitPull?: 'none' | 'long' | 'short';
   @Optional() @Amount(20, 150, 'mm') kitReachMm?: number;
+  /** They cut the motor; left out: nobody has looked, and they do not count as if they did. */
+  @Optional() @Flag() kitCutOff?: boolean;
   /** Switches at hand. */
   @Whole(0, 3) inLine!: number;
   @Whole(0, 3) atLever!: number;

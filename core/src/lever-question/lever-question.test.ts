@@ -22,7 +22,7 @@ describe('what the brake levers of a bike are asked', () => {
   });
 
   it('offers the kit’s two levers and every switch, each once', () => {
-    const levers = { ...facts.levers!, kitPull: 'long' as const, inLine: 1, atLever: 2 };
+    const levers = { ...facts.levers!, kitPull: 'long' as const, kitCutOff: true, inLine: 1, atLever: 2 };
     const question = leverQuestion({ ...facts, levers }, [kit])!;
     expect(question.kit.map(({ id }) => id)).toEqual(['kit lever 1', 'kit lever 2']);
     expect(question.switches.map(({ id }) => id)).toEqual([
@@ -31,8 +31,11 @@ describe('what the brake levers of a bike are asked', () => {
       'switch at the lever 2',
     ]);
     expect(leversChosen(leversOfBike({ ...facts, levers }, [kit])!.chosen)).toBe('own-and-switch');
-    const bare = { ...facts.levers!, kitPull: 'long' as const };
+    const bare = { ...facts.levers!, kitPull: 'long' as const, kitCutOff: true };
     expect(leversChosen(leversOfBike({ ...facts, levers: bare }, [kit])!.chosen)).toBe('kit');
+    // Levers of which nobody knows that they cut the motor help nothing.
+    const { kitCutOff: _, ...unseen } = bare;
+    expect(leversOfBike({ ...facts, levers: unseen }, [kit])!.verdict).toBe('stop');
     expect(leversChosen([])).toBe('own');
   });
 

@@ -42,7 +42,7 @@ export function leverQuestion(
         : [1, 2].map((number) => ({
             id: `kit lever ${number}`,
             pull: levers.kitPull as 'long' | 'short',
-            cutOff: true,
+            cutOff: levers.kitCutOff === true,
             ...given('reachMm', levers.kitReachMm),
           })),
     switches: [

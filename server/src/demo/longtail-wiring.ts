@@ -74,6 +74,7 @@ export const longtailLevers: NonNullable<BikeFacts['levers']> = {
   rear: { oneWithShifter: false, cutOff: false, reachMm: 64 },
   kitPull: 'long',
   kitReachMm: 60,
+  kitCutOff: true,
   inLine: 0,
   atLever: 1,
   swap: false,

@@ -4,7 +4,7 @@ import { useWatch, type Control } from 'react-hook-form';
 import { ToldForm } from '../bike/told-form';
 import { Choices, Field } from '../ui/field';
 import { cranksPath } from '../ui/pages';
-import { Txt } from '../ui/txt';
+import { PartHeading } from '../ui/part-heading';
 import {
   checkCranks,
   cranksToFields,
@@ -60,30 +60,22 @@ function CrankFieldsShown({ control }: { control: Control<CrankFields> }) {
   );
   return (
     <>
-      <Heading text={words.sections.bike} />
+      <PartHeading text={words.sections.bike} />
       {choices('fixing', words.fixings)}
       {choices('shell', words.shells)}
       {shell === 'threaded' ? choices('lockRing', words.yesNo) : null}
       {figures('roomDrive', 'roomNonDrive', 'passDrive', 'passNonDrive', 'axleMm')}
-      <Heading text={words.sections.ring} />
+      <PartHeading text={words.sections.ring} />
       {choices('ringKind', words.rings)}
       {figures('thicknessMm', 'boreMm', 'magnets')}
       {choices('madeFor', words.madeFors)}
       {ringKind === 'sealed' ? null : choices('bothFaces', words.maybe)}
-      <Heading text={words.sections.sensor} />
+      <PartHeading text={words.sections.sensor} />
       {choices('tie', words.yesNo)}
       {choices('bracket', words.yesNo)}
       {choices('shellRing', words.yesNo)}
       {figures('plateMm', 'magnetRadiusMm', 'markRadiusMm', 'proudMm', 'gapMinMm', 'gapMaxMm')}
       {figures('startPulses', 'stopMs')}
     </>
-  );
-}
-
-function Heading({ text }: { text: string }) {
-  return (
-    <Txt size="title" bold heading={2}>
-      {text}
-    </Txt>
   );
 }

@@ -4,6 +4,7 @@ import { useWatch, type Control } from 'react-hook-form';
 import { ToldForm } from '../bike/told-form';
 import { Choices, Field } from '../ui/field';
 import { leversPath } from '../ui/pages';
+import { PartHeading } from '../ui/part-heading';
 import { Txt } from '../ui/txt';
 import {
   checkLevers,
@@ -54,7 +55,7 @@ function Shown({ control }: { control: Control<LeverFields> }) {
   const ofEnd = (end: 'front' | 'rear', present: string) => {
     const section = words.sections[end];
     return [
-      <Heading key={end} text={section} />,
+      <PartHeading key={end} text={section} />,
       choices(`${end}Present`, fields.present, words.yesNo, section),
       ...(present === 'yes'
         ? [
@@ -70,23 +71,15 @@ function Shown({ control }: { control: Control<LeverFields> }) {
       <Txt>{words.pullsElsewhere}</Txt>
       {ofEnd('front', frontPresent)}
       {ofEnd('rear', rearPresent)}
-      <Heading text={words.sections.kit} />
+      <PartHeading text={words.sections.kit} />
       {choices('kitPull', fields.kitPull, words.pulls)}
       {kitPull !== '' && kitPull !== 'none' ? choices('kitCut', fields.kitCut, words.maybe) : null}
       {figure('kitReachMm', fields.kitReachMm)}
       {choices('inLine', fields.inLine, words.counts)}
       {choices('atLever', fields.atLever, words.counts)}
-      <Heading text={words.sections.rider} />
+      <PartHeading text={words.sections.rider} />
       {choices('swap', fields.swap, words.yesNo)}
       {figure('handReachMm', fields.handReachMm)}
     </>
-  );
-}
-
-function Heading({ text }: { text: string }) {
-  return (
-    <Txt size="title" bold heading={2}>
-      {text}
-    </Txt>
   );
 }

@@ -1,7 +1,7 @@
 import type { BikeFacts } from '../bike-facts';
 import type { HandlebarResult } from '../handlebar';
 import type { KitFacts } from '../kit';
-import { told, worstFirst, worstOf } from '../verdict';
+import { told, withFindings } from '../verdict';
 
 /** What a kit brings along for the bar. */
 export type KitOnBar = 'throttle-thumb' | 'throttle-twist' | 'display';
@@ -35,9 +35,5 @@ export function withKit<T extends Pick<HandlebarResult, 'verdict' | 'findings'>>
     `The kit brings ${missing.map((each) => names[each]).join(' and ')} that the list of the bar does not have.`,
     ['Measure it and add it to the list, or leave it off for this rider.'],
   );
-  return {
-    ...result,
-    verdict: worstOf([result.verdict, finding.verdict]),
-    findings: worstFirst([...result.findings, finding]),
-  };
+  return withFindings(result, [finding]);
 }

@@ -1,7 +1,7 @@
 import { frameSpots, openBay, type BatteryBayInput, type BatteryBayResult, type LaidBattery } from '../battery-bay';
 import type { BikeFacts } from '../bike-facts';
 import { otherPack } from '../pack-instead';
-import { told, worstFirst, worstOf, type Finding } from '../verdict';
+import { told, withFindings, type Finding } from '../verdict';
 import { outlineOf } from './outlines';
 
 /** What is still to be measured before anything can be said, or the frame with the battery in it. */
@@ -46,8 +46,8 @@ export function bayOfBike(facts: BikeFacts, tube = facts.bay?.at?.tube ?? 'down'
   return {
     kind: 'open',
     input,
-    result: withOpen(opened.result, open),
-    laidAt: (fromMm) => withOpen(opened.laidAt(fromMm), open),
+    result: withFindings(opened.result, open),
+    laidAt: (fromMm) => withFindings(opened.laidAt(fromMm), open),
   };
 }
 
@@ -60,14 +60,3 @@ function stillOpen({ frame, bay, job }: BikeFacts): Finding[] {
 const notLooked = told('in-way', 'unknown', 'Nobody has said yet what else is in the frame.', [
   'Look for shock, links, cages, locks and bolt heads, and write down each, or that there is nothing.',
 ]);
-
-function withOpen<T extends { verdict: BatteryBayResult['verdict']; findings: Finding[] }>(
-  answer: T,
-  open: readonly Finding[],
-): T {
-  return {
-    ...answer,
-    verdict: worstOf([answer.verdict, ...open.map(({ verdict }) => verdict)]),
-    findings: worstFirst([...answer.findings, ...open]),
-  };
-}

@@ -1,7 +1,8 @@
+import { runOn } from '../handlebar';
 import { InputError, readInput } from '../input';
-import { finding, told, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
+import { dust, finding, told, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
 import { BrakeLeversInput, ends, type BrakeEnd, type BrakeLeversResult, type LeverWay } from './contract';
-import { dust, waysAt } from './ways';
+import { waysAt } from './ways';
 
 const rank = { goes: 0, work: 1, unknown: 2, stop: 3 } as const;
 
@@ -26,7 +27,7 @@ export function brakeLevers(input: BrakeLeversInput): BrakeLeversResult {
   const ways = { front: waysAt('front', read), rear: waysAt('rear', read) };
   const chosen = bestOf(ways, read);
   const cutsMotor = cutBy(chosen);
-  const runOnM = read.drive && ((read.drive.stopMs / 1000) * read.drive.assistedKmh) / 3.6;
+  const runOnM = read.drive && runOn(read.drive);
   const findings = [
     ...ends.flatMap((end) => noBrake(end, read)),
     ...chosen.flatMap(wayFindings),

@@ -1,4 +1,4 @@
-import type { Verdict } from '../verdict';
+import { dust, type Verdict } from '../verdict';
 import type {
   BrakeEnd,
   BrakeLeversInput,
@@ -29,7 +29,6 @@ const minutesOf: Record<LeverStep, number> = {
 /** A lever that is reached by so little less than the hand's span is told [J]. */
 export const nearReachMm = 5;
 const rank = { goes: 0, work: 1, unknown: 2, stop: 3 } as const;
-export const dust = 1e-9;
 
 interface Judged {
   verdict: Verdict;

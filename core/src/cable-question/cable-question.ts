@@ -1,7 +1,7 @@
 import type { BikeFacts } from '../bike-facts';
 import { cableRuns, type CableRunsInput, type CableRunsResult } from '../cable-runs';
 import { InputError } from '../input';
-import { told, worstFirst, worstOf, type Finding } from '../verdict';
+import { told, withFindings, type Finding } from '../verdict';
 
 /** What the runs of cables cannot be without. */
 export const cableNeeds = ['steering', 'turning', 'anchors', 'runs'] as const;
@@ -63,15 +63,7 @@ export interface CableAnswer {
 
 export function answerCables({ input, open }: CableQuestion): CableAnswer {
   try {
-    const result = cableRuns(input);
-    return {
-      result: {
-        ...result,
-        verdict: worstOf([result.verdict, ...open.map(({ verdict }) => verdict)]),
-        findings: worstFirst([...result.findings, ...open]),
-      },
-      contradiction: null,
-    };
+    return { result: withFindings(cableRuns(input), open), contradiction: null };
   } catch (error) {
     if (error instanceof InputError) return { result: null, contradiction: error.message };
     throw error;

@@ -4,6 +4,7 @@ import { finding, told, worstFirst, worstOf, type Finding, type Verdict } from '
 import { HandlebarInput, type BarLayout, type BarOrder, type BarPart, type BarSide } from './contract';
 import { refuseContradictions } from './handlebar';
 import { figuresOf, isLever, isTwistThrottle, reachLimitMm, type BarFigures } from './kinds';
+import { centreCost, layoutOf } from './layouts';
 import { handPlace, lay, sideCost, type SideOrder } from './one-side';
 import { dustMm, mayFollow } from './orders';
 import { clampRules, cutOffRule, cutRule, reachRule, shimsOf } from './rules';
@@ -33,7 +34,12 @@ export function laidByHand(input: HandlebarInput, order: BarOrder): HandLaidBar 
     right: laidSide(on('right'), 'right', read, figures),
   };
   const centre = order.centre.map((id) => byId.get(id)!);
-  const layout = layoutOf(sides, centre, read);
+  const throttleSide = read.prefer?.throttleSide;
+  const shared =
+    sideCost(sides.left.parts, 'left', throttleSide) +
+    sideCost(sides.right.parts, 'right', throttleSide) +
+    centreCost(centre);
+  const layout = layoutOf(sides.left, sides.right, centre, shared);
   const findings = [
     ...wrongSide(order, byId),
     ...(['left', 'right'] as const).flatMap((side) => sideRules(on(side), side, sides[side], figures)),
@@ -69,28 +75,6 @@ function laidSide(parts: readonly BarPart[], side: BarSide, { bar }: HandlebarIn
   // What stands outermost is laid as the hand's, whatever it is: that it is none is told.
   const hand = handPlace(parts) ?? parts.slice(0, 1);
   return lay(parts, hand, { straightMm: bar.straightMm[side], figures });
-}
-
-function layoutOf(
-  { left, right }: Record<BarSide, SideOrder>,
-  centre: readonly BarPart[],
-  { prefer }: HandlebarInput,
-): BarLayout {
-  const moved = centre.filter(({ nowSide }) => nowSide !== undefined && nowSide !== 'centre').length * 0.5;
-  return {
-    cost:
-      left.cost +
-      right.cost +
-      moved +
-      sideCost(left.parts, 'left', prefer?.throttleSide) +
-      sideCost(right.parts, 'right', prefer?.throttleSide),
-    left: left.placed,
-    right: right.placed,
-    centre: centre.map(({ id }) => id),
-    cuts: [left.cut, right.cut].filter((cut) => cut !== null),
-    overhangMm: { left: left.overhangMm, right: right.overhangMm },
-    usedMm: { left: left.usedMm, right: right.usedMm },
-  };
 }
 
 /** Where it may go stands with each part. */

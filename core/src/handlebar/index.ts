@@ -14,4 +14,5 @@ export {
 } from './contract';
 export { laidByHand, type HandLaidBar } from './by-hand';
 export { handlebar } from './handlebar';
+export { runOn } from './rules';
 export { holdsEvery, movedTo, orderOf, shifted } from './order';

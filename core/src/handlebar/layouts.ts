@@ -25,7 +25,6 @@ export function arrange(input: HandlebarInput): Arranged {
   const centre = parts.filter(({ side }) => side === 'centre');
   if (parts.some((part) => isTooTight(clampPlayMm(part, bar)))) return { layouts: [], missingMm: null };
   const centreLongMm = Math.max(0, centre.reduce((sum, { widthMm }) => sum + widthMm, 0) - bar.centreMm);
-  const centreMoved = centre.filter(({ nowSide }) => nowSide !== undefined && nowSide !== 'centre').length * 0.5;
   const atBar = parts.filter(({ side }) => side !== 'centre');
   const free = atBar.filter(({ side }) => side === 'either');
   const may = (side: BarSide) => atBar.filter((part) => part.side === side || part.side === 'either');
@@ -55,7 +54,7 @@ export function arrange(input: HandlebarInput): Arranged {
     const shared =
       sideCost(on('left'), 'left', prefer?.throttleSide) +
       sideCost(on('right'), 'right', prefer?.throttleSide) +
-      centreMoved;
+      centreCost(centre);
     for (const one of bestOf(left)) {
       for (const other of bestOf(right)) candidates.push(together(one, other, centre, shared));
     }
@@ -97,17 +96,27 @@ function bestOf(orders: readonly SideOrder[]): SideOrder[] {
   return distinct.slice(0, keptLayouts);
 }
 
+/** Both sides and the middle as one layout. @param shared - what it costs besides the order of each side */
+export function layoutOf(left: SideOrder, right: SideOrder, centre: readonly BarPart[], shared: number): BarLayout {
+  return {
+    cost: left.cost + right.cost + shared,
+    left: left.placed,
+    right: right.placed,
+    centre: centre.map(({ id }) => id),
+    cuts: [left.cut, right.cut].filter((cut) => cut !== null),
+    overhangMm: { left: left.overhangMm, right: right.overhangMm },
+    usedMm: { left: left.usedMm, right: right.usedMm },
+  };
+}
+
+/** What parts cost that leave where they are for the middle. */
+export function centreCost(centre: readonly BarPart[]): number {
+  return centre.filter(({ nowSide }) => nowSide !== undefined && nowSide !== 'centre').length * 0.5;
+}
+
 function together(left: SideOrder, right: SideOrder, centre: readonly BarPart[], shared: number): Candidate {
   return {
-    layout: {
-      cost: left.cost + right.cost + shared,
-      left: left.placed,
-      right: right.placed,
-      centre: centre.map(({ id }) => id),
-      cuts: [left.cut, right.cut].filter((cut) => cut !== null),
-      overhangMm: { left: left.overhangMm, right: right.overhangMm },
-      usedMm: { left: left.usedMm, right: right.usedMm },
-    },
+    layout: layoutOf(left, right, centre, shared),
     throttleRight: right.parts.some(({ kind }) => isThrottle(kind)),
     alike: `${alikeKey(left.parts)} ${alikeKey(right.parts)}`,
   };

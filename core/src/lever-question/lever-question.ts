@@ -32,7 +32,7 @@ export function leverQuestion(
     },
     levers: ends.flatMap((end) => {
       const lever = levers[end];
-      const { kind } = { kind: end === 'front' ? front : rear };
+      const kind = end === 'front' ? front : rear;
       if (!lever || kind === 'none' || kind === 'coaster') return [];
       return [{ end, ...lever, ...given('pull', brakes?.[end]?.leverPull) }];
     }),

@@ -3,7 +3,7 @@ import { InputError } from '../input';
 import type { KitFacts } from '../kit';
 import { otherPack } from '../pack-instead';
 import { powerPath, type PowerPathInput, type PowerPathResult } from '../power-path';
-import { dust, finding, told, worstFirst, worstOf, type Finding } from '../verdict';
+import { dust, finding, told, withFindings, type Finding } from '../verdict';
 import type { BikeAccessory } from './facts';
 
 /** What a path cannot be without. */
@@ -46,15 +46,7 @@ export function powerOfBike({ power, job }: BikeFacts, kits: readonly Pick<KitFa
     bothMotors(controller.batteryA, kits),
     ...(accessories ? accessories.map(trial) : [notLooked]),
   ].filter((each): each is Finding => each !== null);
-  return {
-    kind: 'open',
-    input,
-    result: {
-      ...answer,
-      verdict: worstOf([answer.verdict, ...further.map(({ verdict }) => verdict)]),
-      findings: worstFirst([...answer.findings, ...further]),
-    },
-  };
+  return { kind: 'open', input, result: withFindings(answer, further) };
 }
 
 function answered(input: PowerPathInput): PowerPathResult | InputError {

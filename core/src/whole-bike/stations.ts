@@ -2,6 +2,7 @@ import { barQuestion, notOnBar, withKit } from '../bar-question';
 import { bayOfBike, type BayOfBike } from '../bay-question';
 import type { BikeFacts } from '../bike-facts';
 import type { BrakeLeversResult } from '../brake-levers';
+import type { ConnectionsResult } from '../connections';
 import { answerCables, cableQuestion } from '../cable-question';
 import type { CableRunsResult } from '../cable-runs';
 import { controllers } from '../controllers';
@@ -30,7 +31,7 @@ export interface Answers {
   controller: Judged | null;
   power: (Judged & Pick<Partial<PowerPathResult>, 'fuseA'>) | null;
   cables: CableRunsResult | null;
-  wiring: Judged | null;
+  wiring: (Judged & Partial<Pick<ConnectionsResult, 'missing'>>) | null;
   /** The battery in its frame, where tubes and pack are measured. */
   opened: Extract<BayOfBike, { kind: 'open' }> | null;
 }

@@ -1,6 +1,6 @@
 import type { BikeFacts } from '../bike-facts';
 import type { LeverPurchase } from '../brake-levers';
-import { wiringOfBike } from '../wiring-question';
+import type { ConnectionsResult } from '../connections';
 import type { ToGet } from './contract';
 import type { Answers } from './stations';
 
@@ -12,7 +12,7 @@ export function toGet(facts: BikeFacts, answers: Answers): ToGet[] {
     ...forBay(answers),
     ...forPower(answers),
     ...forCables(facts, answers),
-    ...forPlugs(facts),
+    ...forPlugs(answers),
   ];
 }
 
@@ -72,12 +72,10 @@ function forCables({ cables }: BikeFacts, answers: Answers): ToGet[] {
     }));
 }
 
-function forPlugs(facts: BikeFacts): ToGet[] {
-  const wiring = wiringOfBike(facts);
-  if (wiring.kind !== 'open') return [];
-  const half = ({ family, gender, key, pins }: (typeof wiring.result.missing)[number]['from']) =>
+function forPlugs({ wiring }: Answers): ToGet[] {
+  const half = ({ family, gender, key, pins }: ConnectionsResult['missing'][number]['from']) =>
     [family, gender === 'pin' ? 'pins' : 'sockets', ...(key ? [`key ${key}`] : []), `${pins} contacts`].join(', ');
-  return wiring.result.missing.map(({ a, b, from, to }) => ({
+  return (wiring?.missing ?? []).map(({ a, b, from, to }) => ({
     station: 'wiring',
     what: `Adapter: ${half(from)}; to ${half(to)}`,
     because: `${a} and ${b} do not go together.`,

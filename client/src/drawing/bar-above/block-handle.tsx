@@ -1,5 +1,7 @@
 import { useRef } from 'react';
-import { View, type GestureResponderEvent, type ViewProps } from 'react-native';
+import { View, type GestureResponderEvent } from 'react-native';
+
+import { pushable, type PushKey } from '../pushable';
 
 interface BlockHandleProps {
   /** The part, its place, and that it can be pushed. */
@@ -24,7 +26,7 @@ export function BlockHandle({ says, middle, width, height, onPush, onStep }: Blo
   };
   const move = ({ nativeEvent: { pageX } }: GestureResponderEvent) =>
     onPush(start.current.middle + pageX - start.current.x);
-  const onKeyDown = (event: { key: string; preventDefault: () => void }) => {
+  const onKeyDown = (event: PushKey) => {
     if (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight') return;
     event.preventDefault();
     onStep(event.key === 'ArrowLeft' ? 'left' : 'right');
@@ -32,14 +34,8 @@ export function BlockHandle({ says, middle, width, height, onPush, onStep }: Blo
   return (
     <View
       role="button"
-      tabIndex={0}
       aria-label={says}
-      onStartShouldSetResponder={() => true}
-      onMoveShouldSetResponder={() => true}
-      onResponderTerminationRequest={() => false}
-      onResponderGrant={grab}
-      onResponderMove={move}
-      {...({ onKeyDown } as ViewProps)}
+      {...pushable({ grab, move, onKeyDown })}
       className="absolute cursor-grab"
       style={[
         { left: middle - target / 2, top: height / 4, width: target, height: height / 2 },

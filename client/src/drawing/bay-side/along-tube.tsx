@@ -1,6 +1,7 @@
 import { useRef } from 'react';
-import { View, type GestureResponderEvent, type ViewProps } from 'react-native';
+import { View, type GestureResponderEvent } from 'react-native';
 
+import { pushable, type PushKey } from '../pushable';
 import type { Point } from './bay-scene';
 
 export interface Pushed {
@@ -44,7 +45,7 @@ export function AlongTube({ outline, scale, value, min, max, label, says, onPush
     const byPx = (nativeEvent.pageX - x) * along[0] + (nativeEvent.pageY - y) * along[1];
     onPush(held(from + byPx / scale), true);
   };
-  const onKeyDown = (event: { key: string; preventDefault: () => void }) => {
+  const onKeyDown = (event: PushKey) => {
     const step = stepsUp[event.key] ?? (stepsAside[event.key] ?? 0) * Math.sign(along[0]);
     if (step === 0) return;
     event.preventDefault();
@@ -53,19 +54,13 @@ export function AlongTube({ outline, scale, value, min, max, label, says, onPush
   return (
     <View
       role="slider"
-      tabIndex={0}
       aria-label={label}
       aria-valuenow={Math.round(value)}
       aria-valuemin={Math.round(min)}
       aria-valuemax={Math.round(max)}
       aria-valuetext={says}
       testID="push-battery"
-      onStartShouldSetResponder={() => true}
-      onMoveShouldSetResponder={() => true}
-      onResponderTerminationRequest={() => false}
-      onResponderGrant={grab}
-      onResponderMove={move}
-      {...({ onKeyDown } as ViewProps)}
+      {...pushable({ grab, move, onKeyDown })}
       className="absolute cursor-grab"
       style={[
         {

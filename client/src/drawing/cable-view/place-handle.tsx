@@ -1,6 +1,7 @@
 import { useRef } from 'react';
-import { View, type GestureResponderEvent, type ViewProps } from 'react-native';
+import { View, type GestureResponderEvent } from 'react-native';
 
+import { pushable, type PushKey } from '../pushable';
 import type { Point } from './cable-scene';
 
 /** A place that can be pushed about. */
@@ -43,7 +44,7 @@ export function PlaceHandle({ place, at, onGrab, onPush, onStep }: PlaceHandlePr
     last.current = [pageX, pageY];
     onPush(pageX - x, y - pageY);
   };
-  const onKeyDown = (event: { key: string; shiftKey: boolean; preventDefault: () => void }) => {
+  const onKeyDown = (event: PushKey) => {
     const step = steps[event.key];
     if (!step) return;
     event.preventDefault();
@@ -53,15 +54,9 @@ export function PlaceHandle({ place, at, onGrab, onPush, onStep }: PlaceHandlePr
   return (
     <View
       role="button"
-      tabIndex={0}
       aria-label={place.says}
       testID={`place-${place.id}`}
-      onStartShouldSetResponder={() => true}
-      onMoveShouldSetResponder={() => true}
-      onResponderTerminationRequest={() => false}
-      onResponderGrant={grab}
-      onResponderMove={move}
-      {...({ onKeyDown } as ViewProps)}
+      {...pushable({ grab, move, onKeyDown })}
       className="absolute cursor-grab rounded-full"
       style={[
         { left: at[0] - size / 2, top: at[1] - size / 2, width: size, height: size },

@@ -39,6 +39,7 @@ export { TemplateScreen } from './template/template-screen';
 export { ToolsScreen } from './tools/tools-screen';
 export { TruingScreen } from './truing/truing-screen';
 export { UnitsScreen } from './units/units-screen';
+export { WaysScreen } from './match/ways-screen';
 export { WiringScreen } from './wiring/wiring-screen';
 export { ChooseWheelScreen } from './wheel/choose-wheel-screen';
 export { MeasureWheelScreen } from './wheel/measure-wheel-screen';

@@ -1,13 +1,21 @@
-import type { BikeRecord } from '@cricket/contract/shapes';
+import type { BikeRecord, Wheel } from '@cricket/contract/shapes';
 import { chosenWheelId } from '@cricket/core/choices';
 import type { KitFacts } from '@cricket/core/kit';
+import { useMemo } from 'react';
 
 import { useWheels } from '../data/use-bikes';
 
-/** The kits that are chosen for a bike, front before rear; null as long as the catalogue is not there. */
-export function useKits({ choices }: BikeRecord): KitFacts[] | null {
+/** The wheels that are chosen for a bike, front before rear; null as long as the catalogue is not there. */
+export function useChosenWheels({ choices }: BikeRecord): Wheel[] | null {
   const { data } = useWheels();
-  const chosen = [chosenWheelId(choices, 'front'), chosenWheelId(choices, 'rear')];
-  if (!data) return null;
-  return chosen.flatMap((id) => data.find((wheel) => wheel.id === id)?.kit ?? []);
+  return useMemo(() => {
+    const chosen = [chosenWheelId(choices, 'front'), chosenWheelId(choices, 'rear')];
+    return data ? chosen.flatMap((id) => data.find((wheel) => wheel.id === id) ?? []) : null;
+  }, [choices, data]);
+}
+
+/** Their kits, as far as they are recorded. */
+export function useKits(record: BikeRecord): KitFacts[] | null {
+  const wheels = useChosenWheels(record);
+  return useMemo(() => wheels && wheels.flatMap(({ kit }) => kit ?? []), [wheels]);
 }

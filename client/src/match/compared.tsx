@@ -3,11 +3,13 @@ import { View } from 'react-native';
 import { words as costWords } from '../cost/words';
 import { RoleButton } from '../session/role-button';
 import { Button } from '../ui/button';
-import { Mark, verdictWords } from '../ui/mark';
+import { Mark } from '../ui/mark';
 import { Txt } from '../ui/txt';
 import { useEscape } from '../ui/use-escape';
 import { hours, money } from '../ui/figures';
 import type { MatchLine } from './match-line';
+import { RoomLine } from './room-of-kit';
+import { verdictName } from './verdict-name';
 import { words } from './words';
 
 export interface ComparedProps {
@@ -40,7 +42,7 @@ export function Compared({ pair, onTake, onClose }: ComparedProps) {
             </Txt>
             <View className="flex-row items-center gap-1">
               <Mark verdict={line.verdict} size={20} />
-              <Txt tone={line.verdict}>{verdictWords[line.verdict]}</Txt>
+              <Txt tone={line.verdict}>{verdictName(line)}</Txt>
             </View>
           </View>
         ))}
@@ -63,6 +65,7 @@ export function Compared({ pair, onTake, onClose }: ComparedProps) {
         </Txt>
         {pair.map((line) => (
           <View key={`${line.code}${line.end}`} className="min-w-0 flex-1 gap-1 pr-2">
+            <RoomLine room={line.room} />
             {line.findings.length === 0 ? <Txt>{words.allGoes}</Txt> : null}
             {line.findings.slice(0, 4).map(({ id, because }) => (
               <Txt key={id}>{because}</Txt>

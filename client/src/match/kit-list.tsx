@@ -1,11 +1,13 @@
 import type { End } from '@cricket/core/features';
 import { Pressable, View } from 'react-native';
 
-import { Mark, verdictWords } from '../ui/mark';
+import { Mark } from '../ui/mark';
 import { Txt } from '../ui/txt';
 import { hours, money } from '../ui/figures';
 import { decides, ForAll, sharedFindings } from './for-all';
 import type { MatchLine } from './match-line';
+import { RoomLine } from './room-of-kit';
+import { verdictName } from './verdict-name';
 import { words } from './words';
 
 export interface KitListProps {
@@ -28,7 +30,7 @@ export function KitList({ lines, all, chosenAt, onOpen }: KitListProps) {
           key={`${line.wheelId}${line.end}`}
           role="listitem"
           onPress={() => onOpen(at)}
-          aria-label={`${line.code} ${words.at[line.end]}: ${line.couldStop ? words.mayGo : verdictWords[line.verdict]}`}
+          aria-label={`${line.code} ${words.at[line.end]}: ${verdictName(line)}`}
           testID={`kit-${line.code}-${line.end}`}
           className={`min-h-[64px] flex-row items-center gap-3 border-b border-rule px-4 py-2 ${
             chosenAt(line.end) === line.wheelId ? 'bg-sheet' : ''
@@ -39,7 +41,7 @@ export function KitList({ lines, all, chosenAt, onOpen }: KitListProps) {
             <View className="flex-row items-baseline gap-2">
               <Txt bold>{`${line.code} · ${words.at[line.end]}`}</Txt>
               <Txt size="label" tone={line.verdict}>
-                {line.couldStop ? words.mayGo : verdictWords[line.verdict]}
+                {verdictName(line)}
               </Txt>
             </View>
             <Txt size="label" numberOfLines={2}>
@@ -47,6 +49,7 @@ export function KitList({ lines, all, chosenAt, onOpen }: KitListProps) {
                 ? words.couldStop(line.couldStop.length)
                 : (decides(line, shared)?.because ?? (line.findings.length > 0 ? words.nothingElse : words.allGoes))}
             </Txt>
+            <RoomLine room={line.room} />
             {line.unmeasured > 0 ? (
               <Txt size="label" tone="unknown">
                 {words.pattern(line.unmeasured)}

@@ -11,6 +11,8 @@ import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
 import { featureWords } from '../measure/feature-words';
 import type { MatchLine } from './match-line';
+import { RoomRows } from './room-of-kit';
+import { verdictName } from './verdict-name';
 import { words } from './words';
 
 export interface KitSheetProps {
@@ -48,7 +50,7 @@ export function KitSheet({ line, whence, at, count, marked, chosen, onShow, onMa
           className="w-14"
         />
       </View>
-      <VerdictLine verdict={line.verdict} className="px-4 pt-3" />
+      <VerdictLine verdict={line.verdict} says={verdictName(line)} className="px-4 pt-3" />
       <View className="flex-row flex-wrap gap-x-6 gap-y-1 px-4 py-2">
         <Figure name={words.lead} value={words.days(line.leadDays)} />
         {line.peakTorqueNm === null ? null : (
@@ -73,6 +75,7 @@ export function KitSheet({ line, whence, at, count, marked, chosen, onShow, onMa
           ways={waysOn(finding, whence)}
         />
       ))}
+      <RoomRows room={line.room} bikeId={whence.bikeId} />
       <View className="flex-row gap-3 px-4 py-3">
         <Button label={words.close} onPress={onClose} testID="kits-all" />
         <Button label={marked ? words.compared : words.compare} onPress={onMark} />

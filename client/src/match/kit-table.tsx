@@ -2,11 +2,13 @@ import type { End } from '@cricket/core/features';
 import { Pressable, View } from 'react-native';
 
 import { RoleButton } from '../session/role-button';
-import { Mark, verdictWords } from '../ui/mark';
+import { Mark } from '../ui/mark';
 import { Txt } from '../ui/txt';
 import { hours, money } from '../ui/figures';
 import { decides, ForAll, sharedFindings } from './for-all';
 import type { MatchLine } from './match-line';
+import { RoomLine } from './room-of-kit';
+import { verdictName } from './verdict-name';
 import { words } from './words';
 
 export interface KitTableProps {
@@ -48,7 +50,7 @@ export function KitTable({ lines, all, pair, chosenAt, onTake, onMark }: KitTabl
                 <View className="flex-row items-center gap-1">
                   <Mark verdict={line.verdict} size={18} />
                   <Txt size="label" tone={line.verdict}>
-                    {line.couldStop ? words.mayGo : verdictWords[line.verdict]}
+                    {verdictName(line)}
                   </Txt>
                 </View>
               </View>
@@ -58,6 +60,7 @@ export function KitTable({ lines, all, pair, chosenAt, onTake, onMark }: KitTabl
                     ? words.couldStop(line.couldStop.length)
                     : (first?.because ?? (line.findings.length > 0 ? words.nothingElse : words.allGoes))}
                 </Txt>
+                <RoomLine room={line.room} />
               </View>
               <Cell text={money(Math.round(line.costs.total))} className="w-20" />
               <Cell text={words.days(line.leadDays)} className="w-14" />
@@ -74,7 +77,7 @@ export function KitTable({ lines, all, pair, chosenAt, onTake, onMark }: KitTabl
                 <RoleButton
                   needs="work"
                   label={chosen ? words.chosen : line.code}
-                  look={!chosen && (line.verdict === 'goes' || line.verdict === 'work') ? 'do' : 'other'}
+                  look={!chosen && mayBeTaken(line) ? 'do' : 'other'}
                   onPress={() => onTake(line)}
                   low
                   className="w-24"
@@ -87,6 +90,11 @@ export function KitTable({ lines, all, pair, chosenAt, onTake, onMark }: KitTabl
       </View>
     </>
   );
+}
+
+/** Nothing stops it or is open at the axle, and nothing stops it besides. */
+function mayBeTaken({ verdict, room }: MatchLine): boolean {
+  return (verdict === 'goes' || verdict === 'work') && room.every((each) => each.verdict !== 'stop');
 }
 
 function Head({ text, className }: { text: string; className: string }) {

@@ -2,6 +2,7 @@ import type { End } from '@cricket/core/features';
 import type { FirstLook } from '@cricket/core/first-look';
 import type { FitFinding } from '@cricket/core/fit';
 import type { CostTable } from '@cricket/core/job-cost';
+import type { RoomOfKit } from '@cricket/core/kit-on-bike';
 import { ownVerdict, type MatchRow, type RefusedKit } from '@cricket/core/match';
 import type { Verdict } from '@cricket/core/verdict';
 
@@ -28,6 +29,8 @@ export interface MatchLine {
   couldStop: readonly string[] | null;
   /** How many of its figures are a pattern's. */
   unmeasured: number;
+  /** How it does besides the axles. */
+  room: RoomOfKit[];
 }
 
 /** A row of the match, trimmed for the page. */
@@ -52,6 +55,7 @@ export function matchLine(row: MatchRow, shared: ReadonlySet<string> = new Set()
     toGet: report.shopping.length,
     couldStop: null,
     unmeasured: wheel.kit?.unmeasured?.length ?? 0,
+    room: [],
   };
 }
 

@@ -3,8 +3,8 @@ import { chosenWheelId } from '@cricket/core/choices';
 import { axleAt } from '@cricket/core/model';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
 
+import { useTakeKit } from '../bike/use-take-kit';
 import { useBike } from '../data/use-bikes';
 import { useWorkshop } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
@@ -22,10 +22,11 @@ import { everyKit, isShown, type KitFilter } from './kit-filter';
 import { KitFilters } from './kit-filters';
 import { KitSheet } from './kit-sheet';
 import { KitTable } from './kit-table';
+import { Searching } from './searching';
 import { tellingReading, type MatchLine } from './match-line';
 import { useMatch } from './use-match';
 import { words } from './words';
-import { bikePath, endPath, measurePath, wheelPath } from '../ui/pages';
+import { bikePath, endPath, measurePath, waysPath, wheelPath } from '../ui/pages';
 import { BikeNotThere } from '../bike/bike-not-there';
 
 /** Every kit of the catalogue at both ends, best first: a list on a wide screen, one at a time on a phone. */
@@ -35,6 +36,7 @@ export function MatchScreen() {
   const router = useRouter();
   const wide = useWide();
   const { choose } = useWrites();
+  const takeKit = useTakeKit();
   const bike = useBike(bikeId);
   const { workshop, settings, ready } = useWorkshop();
   const { lines, refused, progress, failed, cancelled, cancel, again } = useMatch(
@@ -52,7 +54,7 @@ export function MatchScreen() {
   const { choices } = record;
   const chosenAt = (where: End) => chosenWheelId(choices, where);
   const take = (line: MatchLine) => {
-    void choose(bikeId, { place: axleAt(line.end), kind: 'wheel', wheelId: line.wheelId });
+    takeKit(record, line.end, line.wheelId);
     if (line.end !== end) void choose(bikeId, { place: axleAt(line.end), kind: 'place' });
     router.navigate(endPath(bikeId, line.end, 'order'));
   };
@@ -64,22 +66,7 @@ export function MatchScreen() {
   const body = () => {
     if (failed) return <Notice title={words.failed} action={{ label: words.again, onPress: again }} />;
     if (!lines) {
-      return (
-        <View className="gap-3 px-4 py-6" aria-live="polite">
-          <Txt size="lead">{cancelled ? words.cancelled : words.working(progress.done, progress.all)}</Txt>
-          <View className="h-3 border-2 border-ink">
-            <View
-              className="h-full bg-ink"
-              style={{ width: `${progress.all ? (100 * progress.done) / progress.all : 0}%` }}
-            />
-          </View>
-          <Button
-            label={cancelled ? words.again : words.cancel}
-            onPress={cancelled ? again : cancel}
-            className="self-start"
-          />
-        </View>
-      );
+      return <Searching progress={progress} cancelled={cancelled} cancel={cancel} again={again} />;
     }
     if (lines.length === 0) {
       return <Notice title={words.none} because={words.noneWhy} to={{ label: words.toOpen, path: '/open' }} />;
@@ -153,6 +140,9 @@ export function MatchScreen() {
           <Txt tone="unknown">{why.message}</Txt>
         </ToPage>
       ))}
+      <ToPage to={waysPath(bikeId)} className="min-h-[48px] justify-center px-4" testID="to-ways">
+        <Txt className="underline">{words.ways}</Txt>
+      </ToPage>
       <ToPage to={endPath(bikeId, end, 'wheel')} className="min-h-[48px] justify-center px-4">
         <Txt className="underline">{words.delivered}</Txt>
       </ToPage>

@@ -1,3 +1,5 @@
+import type { Layout } from '@cricket/core/conversions';
+
 /** Words of the match. */
 export const words = {
   pattern: (count: number) =>
@@ -49,8 +51,57 @@ export const words = {
   first: 'Right first try',
   toGet: 'To get',
   decides: 'What decides',
-  allGoes: 'Everything goes.',
+  allGoes: 'At the axle everything goes.',
+  /** A verdict that knows of the axle alone. */
+  atAxle: (verdict: string) => `${verdict} at the axle`,
   chosen: 'taken',
+  room: {
+    title: 'Besides the axle',
+    short: { bar: 'Bar', cranks: 'cranks', bay: 'battery', rack: 'rack', power: 'power' },
+    names: {
+      bar: 'Handlebar',
+      cranks: 'Cranks and sensor',
+      bay: 'Battery in the frame',
+      rack: 'Battery on the rack',
+      power: 'Power',
+    },
+    group: (names: readonly string[], verdict: string) => {
+      const all = names.join(', ');
+      return `${all.charAt(0).toUpperCase()}${all.slice(1)}: ${verdict.toLowerCase()}`;
+    },
+    waits: {
+      bike: 'It waits for the bike: measure it here.',
+      kit: 'It waits for the kit: nobody has measured these parts of it yet.',
+    },
+    on: { down: 'Goes on the down tube.', seat: 'Goes on the seat tube.' },
+  },
+  best: {
+    title: 'Best ways to build it',
+    lead: 'Every kit at both ends, battery on either tube, on the rack or in a bag, controller and throttle on either side: the three best. Cables and plugs are measured when the kit is here.',
+    looked: (ways: number, stopped: number) =>
+      `${ways} ways looked at${stopped > 0 ? `; ${stopped === 1 ? 'one kit is' : `${stopped} kits are`} stopped at the axle` : ''}`,
+    none: 'No way goes as far as is known',
+    noneWhy: 'Every kit is stopped at its axle or at what it needs besides: see the kits one by one.',
+    mass: 'Heavier by',
+    axle: 'Axle, brake, tyre, law',
+    going: (names: readonly string[]) => `Goes: ${names.join(', ')}`,
+    take: 'Build it so',
+    built: ({ battery, controller, throttle }: Layout) =>
+      [
+        {
+          down: 'Battery on the down tube',
+          seat: 'Battery on the seat tube',
+          rack: 'Battery on the rack',
+          bag: 'Battery in a bag',
+          wheel: 'Battery in the wheel',
+        }[battery],
+        { frame: 'controller in the open at the frame', bag: 'controller in a bag', 'built-in': null }[controller],
+        throttle && { left: 'throttle on the left', right: 'throttle on the right' }[throttle],
+      ]
+        .filter(Boolean)
+        .join(', '),
+  },
+  ways: 'The three best ways to build the whole bike',
   kit: 'Kit',
   delivered: 'Washers as delivered, and all wheels',
 };

@@ -1,5 +1,5 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
-import type { RoomStation, StationAnswer, WholeBike } from '@cricket/core/whole-bike';
+import type { StationAnswer, WholeBike } from '@cricket/core/whole-bike';
 import { useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
 
@@ -8,36 +8,16 @@ import { useKits } from '../bike/use-kits';
 import { useBike } from '../data/use-bikes';
 import { FindingRows } from '../fit/finding-rows';
 import { Mark, verdictWords } from '../ui/mark';
-import {
-  barPath,
-  bayPath,
-  bikePath,
-  cablesPath,
-  cranksPath,
-  leversPath,
-  powerPath,
-  wiringPath,
-  type Page,
-} from '../ui/pages';
+import { bikePath, waysPath, type Page } from '../ui/pages';
 import { Screen } from '../ui/screen';
 import { Section } from '../ui/section';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
 import { useWorked } from '../workers/use-worked';
+import { KitParts } from './kit-parts';
+import { pageOf } from './station-pages';
 import { words } from './words';
-
-const pageOf: Record<RoomStation, (bikeId: string) => Page> = {
-  bar: barPath,
-  levers: leversPath,
-  cranks: cranksPath,
-  bay: bayPath,
-  rack: (bikeId) => bayPath(bikeId, 'rack'),
-  controller: (bikeId) => bayPath(bikeId, 'controller'),
-  power: powerPath,
-  cables: cablesPath,
-  wiring: wiringPath,
-};
 
 /** Everything besides the axles on one page: verdicts, and where two want the same thing. */
 export function RoomScreen() {
@@ -50,17 +30,18 @@ export function RoomScreen() {
 function Room({ record }: { record: BikeRecord }) {
   const { bike } = record;
   const kits = useKits(record);
-  const { data } = useWorked(
-    'room',
-    bike.id,
-    kits && [bike.facts, JSON.stringify(kits.map(({ motor }) => motor))],
-    (worker) => worker.wholeBike(bike.facts, kits!),
+  const { data } = useWorked('room', bike.id, kits && [bike.facts, kits], (worker) =>
+    worker.wholeBike(bike.facts, kits!),
   );
   return (
     <Screen title={words.title} tag={bike.tag} backTo={bikePath(bike.id)}>
       <View className="max-w-[720px]">
         <Txt className="px-4 pb-2">{words.lead}</Txt>
         {data ? <Answered bikeId={bike.id} whole={data} /> : <Txt className="px-4">{words.working}</Txt>}
+        <KitParts record={record} />
+        <ToPage to={waysPath(bike.id)} className="min-h-[48px] justify-center px-4 py-2">
+          <Txt className="underline">{words.ways}</Txt>
+        </ToPage>
       </View>
     </Screen>
   );

@@ -1,3 +1,4 @@
+import type { KitOutfit } from '@cricket/core/kit';
 import type { RoomStation } from '@cricket/core/whole-bike';
 
 export const words = {
@@ -8,6 +9,7 @@ export const words = {
   noJoint: 'Nothing that is written down wants what something else has.',
   toGet: 'To get for it',
   stations: 'Each by itself',
+  ways: 'The three best ways to build the whole bike',
   names: {
     bar: 'Handlebar',
     levers: 'Brake levers',
@@ -19,6 +21,27 @@ export const words = {
     cables: 'Cables',
     wiring: 'Plugs',
   } satisfies Record<RoomStation, string>,
+  kit: {
+    title: (code: string) => `Parts of kit ${code}`,
+    toKeep: (parts: readonly string[]) =>
+      `Measured on this bike, and not in the kit’s record, or otherwise there: ${parts.join(', ')}. Kept with it they serve every bike that gets this kit.`,
+    keep: (code: string) => `Keep with kit ${code}`,
+    toTake: (names: readonly string[]) =>
+      `In the kit’s record, and not told of this bike: ${names.join(', ')}. Hold it against the parts when they are here.`,
+    take: 'Take it from the record',
+    same: (parts: readonly string[]) => `Its record says the same as this bike: ${parts.join(', ')}.`,
+    parts: {
+      pack: 'pack and rail',
+      cells: 'voltage and current of the pack',
+      current: 'settings of the controller',
+      charger: 'charger',
+      chain: 'leads, plugs and fuses',
+      bar: 'throttle and display',
+      sensor: 'ring and pedal sensor',
+      box: 'size and heat of the controller',
+      plugs: 'plugs',
+    } satisfies Record<keyof KitOutfit, string>,
+  },
   notYet: 'not written down yet',
   open: (count: number) => (count === 1 ? '1 thing open' : `${count} things open`),
 };

@@ -51,6 +51,7 @@ describe('where links lead', () => {
           'cablesPath',
           'leversPath',
           'roomPath',
+          'waysPath',
           'wiringPath',
           'powerPath',
           'powerAccessoryPath',

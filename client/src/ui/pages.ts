@@ -86,6 +86,7 @@ export const wiringPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/wiring
 /** A plug or an adapter, by its name; a new one where none is given. */
 export const wiringThingPath = (bikeId: string, of: WiringThing, id?: string) =>
   withQuery(`/bikes/${bikeId}/wiring`, { of, id });
+export const waysPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/ways`);
 export const roomPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/room`);
 export const bothPath = (bikeId: string) => withQuery(`/bikes/${bikeId}/both`);
 export const endPath = (bikeId: string, end: End, station: Station) => withQuery(`/bikes/${bikeId}/${end}/${station}`);

@@ -7,11 +7,14 @@ import { Txt } from './txt';
 /** A verdict as a headline: mark, word and tone. */
 export function VerdictLine({
   verdict,
+  says,
   heading,
   className = '',
   testID,
 }: {
   verdict: Verdict;
+  /** Where it is called otherwise than usually. */
+  says?: string;
   heading?: 1 | 2 | 3;
   className?: string;
   testID?: string;
@@ -20,7 +23,7 @@ export function VerdictLine({
     <View className={`flex-row items-center gap-2 ${className}`} testID={testID}>
       <Mark verdict={verdict} size={30} />
       <Txt size="title" bold heading={heading} tone={verdict}>
-        {verdictWords[verdict]}
+        {says ?? verdictWords[verdict]}
       </Txt>
     </View>
   );

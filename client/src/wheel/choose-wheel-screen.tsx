@@ -1,10 +1,10 @@
 import { chosenWheel } from '@cricket/core/choices';
 import type { End } from '@cricket/core/features';
-import { axleAt } from '@cricket/core/model';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 
 import { useBikeEnd } from '../bike/use-bike-end';
+import { useTakeKit } from '../bike/use-take-kit';
 import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
 import { Notice } from '../ui/notice';
@@ -21,7 +21,8 @@ export function ChooseWheelScreen() {
   const { bikeId, end: endInAddress } = useLocalSearchParams<{ bikeId: string; end: string }>();
   const end: End = endInAddress === 'rear' ? 'rear' : 'front';
   const router = useRouter();
-  const { choose, takeChoiceBack } = useWrites();
+  const { takeChoiceBack } = useWrites();
+  const takeKit = useTakeKit();
   const { record, state, workshop, isPending, refetch } = useBikeEnd(bikeId, end);
   if (!record || !state) {
     return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
@@ -31,7 +32,7 @@ export function ChooseWheelScreen() {
   const rank = ({ id, soldFor }: (typeof wheels)[number]) => (id === state.wheel?.id ? 0 : soldFor === end ? 1 : 2);
   const sorted = [...wheels].sort((a, b) => rank(a) - rank(b) || a.code.localeCompare(b.code, 'en', { numeric: true }));
   const take = (wheelId: string) => {
-    void choose(bikeId, { place: axleAt(end), kind: 'wheel', wheelId });
+    takeKit(record, end, wheelId);
     router.navigate(endPath(bikeId, end, 'fit'));
   };
   const choice = chosenWheel(record.choices, end);

@@ -132,6 +132,7 @@ export function readKit(
   }
   if (Object.keys(errors).length) return { errors };
   if (before?.cluster !== undefined) kit['cluster'] = before.cluster;
+  if (before?.outfit !== undefined) kit['outfit'] = before.outfit;
   try {
     return { kit: readInput(KitFacts, kit) };
   } catch (error) {

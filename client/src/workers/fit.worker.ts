@@ -10,7 +10,10 @@ import {
 } from '@cricket/core/match';
 import { answerCables, type CableAnswer, type CableQuestion } from '@cricket/core/cable-question';
 import { handlebar, type HandlebarInput, type HandlebarResult } from '@cricket/core/handlebar';
+import { conversionsEach, type Conversions, type ConversionsInput } from '@cricket/core/conversions';
 import { jobState } from '@cricket/core/job';
+import { roomOfKit, type RoomOfKit } from '@cricket/core/kit-on-bike';
+import type { Wheel } from '@cricket/core/parts';
 import { openFeatures } from '@cricket/core/end-facts';
 import type { End } from '@cricket/core/features';
 import { firstLook, type FirstLook } from '@cricket/core/first-look';
@@ -64,7 +67,10 @@ const fitWorker = {
    *
    * @returns null when it was ended
    */
-  async match(input: MatchInput, onProgress: (done: number, all: number) => void): Promise<MatchAnswer | null> {
+  async match(
+    input: MatchInput & { chosen: readonly string[] },
+    onProgress: (done: number, all: number) => void,
+  ): Promise<MatchAnswer | null> {
     const own = ++asked;
     const all = input.wheels.length * Object.keys(input.ends).length;
     const rows: (MatchRow | RefusedKit)[] = [];
@@ -83,16 +89,45 @@ const fitWorker = {
       if (own !== asked) return null;
     }
     const judged = rows.filter(isJudged);
+    // A kit does the same besides the axles, whichever end it is at.
+    const rooms = new Map<string, RoomOfKit[]>();
+    const roomOf = ({ id, kit }: Wheel) => {
+      const room = rooms.get(id) ?? (kit ? roomOfKit(input.bike, kit, input.chosen.includes(id)) : []);
+      rooms.set(id, room);
+      return room;
+    };
     const shared = stopsAll(judged);
     return {
-      lines: soFarFirst(
+      lines: mayGoFirst(
         rankedByKit(judged, shared).map((row) => {
           const look = looks.get(row);
-          return look ? soFarLine(row, look) : matchLine(row, shared);
+          const line = look ? soFarLine(row, look) : matchLine(row, shared);
+          return { ...line, room: roomOf(row.wheel) };
         }),
       ),
       refused: rows.filter((row): row is RefusedKit => !isJudged(row)),
     };
+  },
+
+  /**
+   * The three best ways to build a bike, over the whole catalogue. A later search, or `cancel`, ends an earlier one between two
+   * kits.
+   *
+   * @returns null when it was ended
+   */
+  async ways(input: ConversionsInput, onProgress: (done: number, all: number) => void): Promise<Conversions | null> {
+    const own = ++asked;
+    const each = conversionsEach(input);
+    for (;;) {
+      const next = each.next();
+      if (next.done) return next.value;
+      const { done, all } = next.value;
+      if (done % 2 !== 0) continue;
+      onProgress(done, all);
+      // Lets a cancel through.
+      await new Promise((resolve) => setTimeout(resolve));
+      if (own !== asked) return null;
+    }
   },
 
   cancel() {
@@ -100,9 +135,10 @@ const fitWorker = {
   },
 };
 
-/** What may go stands before what stops for certain; else the order stays. */
-function soFarFirst(lines: readonly MatchLine[]): MatchLine[] {
-  const stops = (line: MatchLine) => Number(line.own === 'stop');
+/** What may go stands before what stops for certain, at the axle or besides it; else the order stays. */
+function mayGoFirst(lines: readonly MatchLine[]): MatchLine[] {
+  const stops = ({ own, room }: MatchLine) =>
+    own === 'stop' ? 2 : Number(room.some(({ verdict }) => verdict === 'stop'));
   return [...lines].sort((a, b) => stops(a) - stops(b));
 }
 

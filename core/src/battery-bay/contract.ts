@@ -90,6 +90,14 @@ export class BayKey {
   @Optional() @Amount(0, 200, 'mm') proudMm?: number;
 }
 
+/** A pack with its rail, and how it goes onto it. */
+export class PackOnRail {
+  @Nested(() => BayBattery) battery!: BayBattery;
+  @Nested(() => BayRail) rail!: BayRail;
+  @OneOfKinds('kind', { slide: Slide, tilt: Tilt }) insert!: Slide | Tilt;
+  @Optional() @Nested(() => BayKey) key?: BayKey;
+}
+
 class BayBike {
   @Amount(0, 500, 'kg') massKg!: number;
   @Spot() centre!: Point;

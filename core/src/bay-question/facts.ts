@@ -1,4 +1,4 @@
-import { BayBattery, BayKey, BayRail, FrameBoss, FrameTubes, Pedalling, Slide, Tilt } from '../battery-bay/contract';
+import { FrameBoss, FrameTubes, PackOnRail, Pedalling } from '../battery-bay/contract';
 import { packsMeasured } from '../pack-instead/other-pack';
 import { Amount, Exactly, Items, Nested, OneOf, OneOfKinds, Optional, Text } from '../input';
 
@@ -47,13 +47,9 @@ export class BikeFrame {
 }
 
 /** A pack and how it goes onto its rail. */
-export class BayPack {
+export class BayPack extends PackOnRail {
   /** Whose measures these are. */
   @OneOf(packsMeasured) of!: (typeof packsMeasured)[number];
-  @Nested(() => BayBattery) battery!: BayBattery;
-  @Nested(() => BayRail) rail!: BayRail;
-  @OneOfKinds('kind', { slide: Slide, tilt: Tilt }) insert!: Slide | Tilt;
-  @Optional() @Nested(() => BayKey) key?: BayKey;
 }
 
 /** Where the battery is to lie. */

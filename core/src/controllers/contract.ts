@@ -1,7 +1,7 @@
 import { Amount, Flag, Items, Nested, OneOf, Optional, Text } from '../input';
 import type { Finding, Verdict } from '../verdict';
 
-class Box {
+export class ControllerBox {
   @Amount(10, 500, 'mm') lengthMm!: number;
   @Amount(10, 500, 'mm') widthMm!: number;
   @Amount(5, 300, 'mm') heightMm!: number;
@@ -23,7 +23,7 @@ class PlugReach {
 }
 
 export class ControllersInput {
-  @Nested(() => Box) box!: Box;
+  @Nested(() => ControllerBox) box!: ControllerBox;
   /** Heat that it gives off. */
   @Amount(0, 1000, 'W') lossW!: number;
   /** The hottest day; 35 when left out. */
@@ -31,7 +31,7 @@ export class ControllersInput {
   /** In the open, in a closed box or bag, or in one with padding on its sides. */
   @OneOf(['open', 'closed', 'padded']) around!: 'open' | 'closed' | 'padded';
   /** The closed box or bag round it; without it the controller's own sides give off the heat. */
-  @Optional() @Nested(() => Box) closedIn?: Box;
+  @Optional() @Nested(() => ControllerBox) closedIn?: ControllerBox;
   @Optional() @Nested(() => Air) gaps?: Air;
   @Optional() @OneOf(['down', 'side', 'up']) exits?: 'down' | 'side' | 'up';
   /** Spray from a wheel, or a puddle, comes to it. */

@@ -13,6 +13,7 @@ export type {
 export { fit } from './fit';
 export { fitOfRecord } from './recorded';
 export { nextWorth } from './measure-next';
+export { planTime, type PlannedEnd } from './plan-time';
 export { answered } from './readings';
 export { massAfterKg } from './tyre';
 export { knownTools } from './tools';

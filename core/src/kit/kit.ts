@@ -2,6 +2,7 @@ import { Amount, Flag, OneOf, Text, Whole, Maybe, Optional, Items, Nested } from
 import { AdapterSet } from '../end-adapter';
 import { rotorPatterns } from '../rotor-fit/patterns';
 import { StatedTorque } from '../stated-torques';
+import { KitOutfit } from './outfit';
 
 /** Where the controller sits. */
 export const topologies = ['separate', 'in-hub', 'in-battery', 'all-in-wheel'] as const;
@@ -108,6 +109,8 @@ export class KitFacts {
   @Optional() @Nested(() => KitFlanges) flanges?: KitFlanges;
   /** Null: none is bought, the rider's own pack serves. Left out: nobody has recorded it. */
   @Optional() @Maybe() @Nested(() => KitBattery) battery?: KitBattery | null;
+  /** Pack, controller, throttle, display, sensor and plugs, as far as somebody has measured them. */
+  @Optional() @Nested(() => KitOutfit) outfit?: KitOutfit;
   /** Torques that the maker of the kit states. */
   @Optional() @Items(() => StatedTorque, 30) torques?: StatedTorque[];
   /** Without the battery. */

@@ -31,7 +31,7 @@ class Pass {
   @Optional() @Amount(0, 150, 'mm') nonDrive?: number;
 }
 
-class Ring {
+export class SensorRing {
   @OneOf(ringKinds) kind!: (typeof ringKinds)[number];
   @Amount(0.5, 60, 'mm') thicknessMm!: number;
   @Amount(5, 100, 'mm') boreMm!: number;
@@ -43,7 +43,7 @@ class Ring {
   @Optional() @Flag() bothFaces?: boolean;
 }
 
-class Sensor {
+export class SensorHead {
   /** The window that the kit's maker gives; 1 to 3 mm when the maker is silent. */
   @Optional() @Amount(0, 30, 'mm') gapMinMm?: number;
   @Optional() @Amount(0, 30, 'mm') gapMaxMm?: number;
@@ -61,8 +61,8 @@ export class PedalSensorInput {
   @Optional() @Nested(() => Pass) passMm?: Pass;
   /** Diameter of the axle where the ring sits. */
   @Amount(5, 100, 'mm') axleMm!: number;
-  @Nested(() => Ring) ring!: Ring;
-  @Nested(() => Sensor) sensor!: Sensor;
+  @Nested(() => SensorRing) ring!: SensorRing;
+  @Nested(() => SensorHead) sensor!: SensorHead;
   /** Put under a bottom-bracket cup to hold the sensor. */
   @Optional() @Amount(0, 20, 'mm') plateMm?: number;
   @Whole(1, 1000) startPulses!: number;

@@ -112,7 +112,7 @@ export function withTold(facts: BikeFacts, feature: string, is: unknown): BikeFa
 }
 
 /** Whether two plain values say the same: a field that is undefined is one that is left out. */
-function alike(one: unknown, other: unknown): boolean {
+export function alike(one: unknown, other: unknown): boolean {
   if (one === other) return true;
   if (typeof one !== 'object' || typeof other !== 'object' || one === null || other === null) return false;
   if (Array.isArray(one) !== Array.isArray(other)) return false;

@@ -25,6 +25,8 @@ export interface StationAnswer {
 /** Something that a station needs and that is not there. */
 export interface ToGet {
   station: RoomStation;
+  /** What kind of thing it is: what it costs and how long it takes go by that. */
+  part: 'lever' | 'shifter' | 'loom' | 'other';
   what: string;
   because: string;
 }

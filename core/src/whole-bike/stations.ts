@@ -8,6 +8,7 @@ import type { CableRunsResult } from '../cable-runs';
 import { controllers } from '../controllers';
 import { handlebar, holdsEvery, laidByHand, type HandlebarResult } from '../handlebar';
 import type { KitFacts } from '../kit';
+import type { RoomStation } from './contract';
 import { leversOfBike } from '../lever-question';
 import { pedalSensor } from '../pedal-sensor';
 import type { PowerPathResult } from '../power-path';
@@ -36,28 +37,53 @@ export interface Answers {
   opened: Extract<BayOfBike, { kind: 'open' }> | null;
 }
 
+/** Each station by itself. */
+export const answering: {
+  [Station in RoomStation]: (facts: BikeFacts, kits: readonly KitFacts[]) => Answers[Station];
+} = {
+  bar: barOf,
+  levers: leversOfBike,
+  cranks: ({ cranks }) => (cranks ? pedalSensor(cranks) : null),
+  bay: (facts) => laid(facts, bayOfBike(facts)),
+  rack: ({ rack }) => (rack ? racks(rack) : null),
+  controller: ({ controller }) => (controller ? controllers(controller) : null),
+  power: powerOf,
+  cables: cablesOf,
+  wiring: wiringOf,
+};
+
 export function answersOf(facts: BikeFacts, kits: readonly KitFacts[]): Answers {
   const bay = bayOfBike(facts);
-  const opened = bay.kind === 'open' ? bay : null;
-  const laidAt = facts.bay?.at?.fromMm;
-  const power = powerOfBike(facts, kits);
-  const wiring = wiringOfBike(facts);
   return {
-    bar: barOf(facts, kits),
-    levers: leversOfBike(facts, kits),
-    cranks: facts.cranks ? pedalSensor(facts.cranks) : null,
-    bay:
-      bay.kind === 'no-frame'
-        ? contradiction('the tubes do not meet')
-        : opened && (laidAt === undefined ? opened.result : opened.laidAt(laidAt)),
-    rack: facts.rack ? racks(facts.rack) : null,
-    controller: facts.controller ? controllers(facts.controller) : null,
-    power: power.kind === 'contradiction' ? contradiction(power.because) : power.kind === 'open' ? power.result : null,
-    cables: cablesOf(facts),
-    wiring:
-      wiring.kind === 'contradiction' ? contradiction(wiring.because) : wiring.kind === 'open' ? wiring.result : null,
-    opened,
+    bar: answering.bar(facts, kits),
+    levers: answering.levers(facts, kits),
+    cranks: answering.cranks(facts, kits),
+    bay: laid(facts, bay),
+    rack: answering.rack(facts, kits),
+    controller: answering.controller(facts, kits),
+    power: answering.power(facts, kits),
+    cables: answering.cables(facts, kits),
+    wiring: answering.wiring(facts, kits),
+    opened: bay.kind === 'open' ? bay : null,
   };
+}
+
+function laid({ bay: { at } = {} }: BikeFacts, bay: BayOfBike): Judged | null {
+  if (bay.kind === 'no-frame') return contradiction('the tubes do not meet');
+  if (bay.kind !== 'open') return null;
+  return at?.fromMm === undefined ? bay.result : bay.laidAt(at.fromMm);
+}
+
+function powerOf(facts: BikeFacts, kits: readonly KitFacts[]): Answers['power'] {
+  const power = powerOfBike(facts, kits);
+  if (power.kind === 'contradiction') return contradiction(power.because);
+  return power.kind === 'open' ? power.result : null;
+}
+
+function wiringOf(facts: BikeFacts): Answers['wiring'] {
+  const wiring = wiringOfBike(facts);
+  if (wiring.kind === 'contradiction') return contradiction(wiring.because);
+  return wiring.kind === 'open' ? wiring.result : null;
 }
 
 function barOf(facts: BikeFacts, kits: readonly KitFacts[]): HandlebarResult | null {

@@ -19,23 +19,24 @@ export function toGet(facts: BikeFacts, answers: Answers): ToGet[] {
 function forBar({ bar }: Answers): ToGet[] {
   return (bar?.shims ?? []).map(({ id, mm }) => ({
     station: 'bar',
+    part: 'other',
     what: `Sheet of ${tenth(mm)} mm`,
     because: `${id} is loose on the bar without it.`,
   }));
 }
 
-const leverParts: Record<LeverPurchase, string> = {
-  shifter: 'Shifter of its own',
-  cable: 'Inner cable, housing, ferrules',
-  'hose-joints': 'Joints for the hose',
-  'matching-lever': 'Lever whose pull is the brake’s',
+const leverParts: Record<LeverPurchase, Pick<ToGet, 'what' | 'part'>> = {
+  shifter: { what: 'Shifter of its own', part: 'shifter' },
+  cable: { what: 'Inner cable, housing, ferrules', part: 'other' },
+  'hose-joints': { what: 'Joints for the hose', part: 'other' },
+  'matching-lever': { what: 'Lever whose pull is the brake’s', part: 'lever' },
 };
 
 function forLevers({ levers }: Answers): ToGet[] {
   return (levers?.chosen ?? []).flatMap(({ end, buy }) =>
     buy.map((part) => ({
       station: 'levers' as const,
-      what: leverParts[part],
+      ...leverParts[part],
       because: `The ${end} lever is moved or changed.`,
     })),
   );
@@ -44,7 +45,12 @@ function forLevers({ levers }: Answers): ToGet[] {
 function forBay({ bay }: Answers): ToGet[] {
   const needs = (id: string) =>
     bay?.findings.some((finding) => finding.id === id && finding.verdict === 'work') ?? false;
-  const line = (what: string, because: string): ToGet => ({ station: 'bay', what, because });
+  const line = (what: string, because: string): ToGet => ({
+    station: 'bay',
+    part: 'other',
+    what,
+    because,
+  });
   return [
     ...(needs('third-fixing')
       ? [line('Band round tube and battery', 'Two fixings alone do not hold its weight.')]
@@ -57,7 +63,14 @@ function forPower({ power }: Answers): ToGet[] {
   const found = power?.findings.find(({ id, verdict }) => id === 'fuse' && verdict !== 'goes');
   const size = power?.fuseA;
   return found && size
-    ? [{ station: 'power', what: `Fuse of ${size} A, rated for the pack’s direct current`, because: found.because }]
+    ? [
+        {
+          station: 'power',
+          part: 'other',
+          what: `Fuse of ${size} A, rated for the pack’s direct current`,
+          because: found.because,
+        },
+      ]
     : [];
 }
 
@@ -67,6 +80,7 @@ function forCables({ cables }: BikeFacts, answers: Answers): ToGet[] {
     .filter(({ spareMm, extensions }) => spareMm < 0 && !extensions)
     .map(({ id, neededMm }) => ({
       station: 'cables' as const,
+      part: 'loom' as const,
       what: `Cable for ${id}, ${Math.ceil(neededMm / 10) * 10} mm or longer${plugs.get(id) ? `, plug ${plugs.get(id)}` : ''}`,
       because: `The one that is there does not reach in every position.`,
     }));
@@ -77,6 +91,7 @@ function forPlugs({ wiring }: Answers): ToGet[] {
     [family, gender === 'pin' ? 'pins' : 'sockets', ...(key ? [`key ${key}`] : []), `${pins} contacts`].join(', ');
   return (wiring?.missing ?? []).map(({ a, b, from, to }) => ({
     station: 'wiring',
+    part: 'loom',
     what: `Adapter: ${half(from)}; to ${half(to)}`,
     because: `${a} and ${b} do not go together.`,
   }));

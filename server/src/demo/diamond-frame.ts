@@ -46,7 +46,7 @@ export const diamondFrame: NonNullable<BikeFacts['frame']> = {
 export const railPack: NonNullable<BikeFacts['bay']> = {
   pack: {
     of: 'supplied',
-    battery: { lengthMm: 330, heightMm: 84, widthMm: 88, massKg: 3.4 },
+    battery: { lengthMm: 330, heightMm: 84, widthMm: 88, massKg: 5.2 },
     rail: {
       lengthMm: 330,
       heightMm: 10,

@@ -1,5 +1,7 @@
 import type { KitFacts } from '@cricket/core/kit';
 
+import { longtailOutfit, smallOutfit, strongOutfit } from './outfits';
+
 const rim = { innerWidthMm: 21, brakeTrack: true, valveHole: 'thick', depthMm: 18, maxBar: 5, maxLoadKg: 140 } as const;
 const cable = { diameterMm: 6, plugMm: 11, atRotorBolts: false };
 const controller = { topology: 'separate', fullV: 42, batteryA: 14, phaseA: 28 } as const;
@@ -49,6 +51,7 @@ export const demoKits: Record<string, KitFacts> = {
     hub: { material: 'aluminium', rotor: sixBolt(9, 15), takes: 'none', cable },
     motor: { ratedW: 250, kv: 8.2, windingOhm: 0.18, noLoadA: 0.7 },
     rim: { ...rim, innerWidthMm: 22 },
+    outfit: smallOutfit,
   },
   'FW-2': {
     ...usual,
@@ -58,6 +61,7 @@ export const demoKits: Record<string, KitFacts> = {
     battery: { Wh: 630, massKg: 4.1, cost: 470 },
     massKg: 7.4,
     cost: 430,
+    outfit: strongOutfit,
     exclusions: ['Aluminium forks.', 'Water inside the hub.'],
   },
   'RW-1': {
@@ -65,6 +69,7 @@ export const demoKits: Record<string, KitFacts> = {
     hub: { material: 'aluminium', takes: 'freewheel', cable },
     motor: { ratedW: 250, kv: 8, windingOhm: 0.17, noLoadA: 0.7 },
     cost: 370,
+    outfit: smallOutfit,
   },
   'RW-2': {
     ...usual,
@@ -90,6 +95,7 @@ export const demoKits: Record<string, KitFacts> = {
     massKg: 7.8,
     cost: 480,
     leadDays: 14,
+    outfit: longtailOutfit,
     ownSteps: ['Turn braking on only after the first ride.'],
   },
   'RW-4': {

@@ -7,11 +7,11 @@ export const longtailPower: NonNullable<BikeFacts['power']> = {
   pack: {
     of: 'supplied',
     battery: {
-      cells: 13,
-      ah: 14.5,
+      cells: 10,
+      ah: 23.2,
       continuousA: 25,
       peakA: 40,
-      packOhm: 0.13,
+      packOhm: 0.09,
       chemistry: 'nmc',
       cutoffVPerCell: 3,
       pack: 'cased',
@@ -23,8 +23,8 @@ export const longtailPower: NonNullable<BikeFacts['power']> = {
     { ...copper, mm2: 4, lengthM: 0.7, bundled: true },
     { kind: 'phase', continuousA: 45 },
   ],
-  controller: { batteryA: 18, phaseA: 42, minV: 36, maxV: 60, lowCutV: 40 },
-  charger: { volts: 54.6, amps: 4 },
+  controller: { batteryA: 18, phaseA: 38, minV: 28, maxV: 45, lowCutV: 31 },
+  charger: { volts: 42, amps: 4 },
   accessories: [
     { id: 'Front light', kind: 'front-light', fromV: 12, toV: 60, watts: 6, from: 'controller', works: true },
     { id: 'Rear light', kind: 'rear-light', fromV: 12, toV: 60, watts: 1.5, from: 'controller', works: true },

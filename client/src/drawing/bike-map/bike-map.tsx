@@ -6,6 +6,7 @@ import Svg, { Circle, Line, Polygon, Polyline } from 'react-native-svg';
 
 import { Mark, verdictWords } from '../../ui/mark';
 import { useTones } from '../../ui/tones';
+import { builtOutlines, type Built } from './built-outlines';
 import { frameShape, type BikeSize, type Point } from './frame-shape';
 
 export interface BikeMapProps {
@@ -18,12 +19,14 @@ export interface BikeMapProps {
   /** With it the ends become targets. */
   onPick?: (end: End) => void;
   endNames?: Record<End, string>;
+  /** What a conversion puts onto it. */
+  built?: Built;
 }
 
 const targetSize = 52;
 
 /** The bike from its right side, to scale, with front and rear end as targets that show their state. */
-export function BikeMap({ bike, width, height, ends, selected, onPick, endNames }: BikeMapProps) {
+export function BikeMap({ bike, width, height, ends, selected, onPick, endNames, built }: BikeMapProps) {
   const tones = useTones();
   const shape = frameShape(bike);
   const { left, top, right, bottom } = shape.bounds;
@@ -37,6 +40,7 @@ export function BikeMap({ bike, width, height, ends, selected, onPick, endNames 
       .map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`)
       .join(' ');
   const stroke = onPick ? 4 : 2;
+  const onBike = built && builtOutlines(shape, built);
   const hubs: Record<End, Point> = { rear: at(shape.rear), front: at(shape.front) };
   const radii: Record<End, number> = { rear: shape.rearRadius * scale, front: shape.frontRadius * scale };
   return (
@@ -72,7 +76,28 @@ export function BikeMap({ bike, width, height, ends, selected, onPick, endNames 
             strokeLinecap="round"
           />
         ))}
-        {!onPick
+        {onBike ? (
+          <>
+            <Circle
+              cx={at(onBike.motor.at).x}
+              cy={at(onBike.motor.at).y}
+              r={onBike.motor.radius * scale}
+              fill={tones.ink}
+            />
+            {[onBike.battery, onBike.controller].map((outline, index) =>
+              outline ? (
+                <Polygon
+                  key={index}
+                  points={list(outline)}
+                  fill={index === 0 ? tones.ink : tones.sheet}
+                  stroke={tones.ink}
+                  strokeWidth={2}
+                />
+              ) : null,
+            )}
+          </>
+        ) : null}
+        {!onPick && !built
           ? (['rear', 'front'] as const).map((end) =>
               ends[end] ? (
                 <Circle

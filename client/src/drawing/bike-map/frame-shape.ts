@@ -32,6 +32,8 @@ export interface FrameShape {
   frontRadius: number;
   /** Open lines of the frame. */
   tubes: Point[][];
+  /** Corners of the room in the frame; null where there is none. */
+  inside: { crank: Point; headLow: Point; seat: Point } | null;
   /** Closed outlines drawn hatched: a box, a rack's load. */
   loads: Point[][];
   bounds: { left: number; top: number; right: number; bottom: number };
@@ -169,7 +171,7 @@ function upright(kind: BikeKind, crank: Point, rear: Point, front: Point, radius
       { x: bar.x - 90, y: bar.y + 4 },
       { x: bar.x + 40, y: bar.y - 14 },
     ]);
-  return { tubes, loads };
+  return { tubes, loads, inside: { crank, headLow, seat: topAtSeat } };
 }
 
 function recumbent(crank: Point, rear: Point, front: Point, radius: number) {
@@ -193,5 +195,6 @@ function recumbent(crank: Point, rear: Point, front: Point, radius: number) {
       ],
     ],
     loads: [] as Point[][],
+    inside: null,
   };
 }

@@ -1,0 +1,3 @@
+import { lazily } from '../../../src/frame/lazily';
+
+export default lazily(({ WaysScreen }) => WaysScreen);

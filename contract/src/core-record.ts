@@ -2,7 +2,7 @@ import type { JobRecord } from '@cricket/core/job';
 
 import { vouchedBy } from '@cricket/core/job-events';
 
-import type { BikeRecord, StackAcceptance } from './shapes';
+import type { ArrangementAcceptance, BikeRecord, StackAcceptance } from './shapes';
 
 /** What core needs of a bike's record, on the page and on the server alike. */
 export function coreRecord(record: BikeRecord): JobRecord {
@@ -34,7 +34,25 @@ function heldEvents(events: BikeRecord['events']): BikeRecord['events'] {
 
 /** Every stack that was accepted. */
 export function stacksOf({ acceptances }: Pick<BikeRecord, 'acceptances'>): StackAcceptance[] {
-  return acceptances.filter(({ kind }) => kind === 'stack');
+  return acceptances.filter((each): each is StackAcceptance => each.kind === 'stack');
+}
+
+/**
+ * What was taken last at each station besides the axles, the latest first. What was taken elsewhere is none until somebody here
+ * answers for it.
+ */
+export function heldArrangements({
+  acceptances,
+  events,
+}: Pick<BikeRecord, 'acceptances' | 'events'>): ArrangementAcceptance[] {
+  const isVouched = vouchedBy(events) !== null;
+  const last = new Map<string, ArrangementAcceptance>();
+  for (const each of acceptances) {
+    if (each.kind === 'stack' || (each.imported && !isVouched)) continue;
+    const before = last.get(each.kind);
+    if (!before || each.acceptedAt >= before.acceptedAt) last.set(each.kind, each);
+  }
+  return [...last.values()].sort((a, b) => (a.acceptedAt < b.acceptedAt ? 1 : -1));
 }
 
 /** The stacks that hold: one that was taken elsewhere is none until somebody here answers for it. */

@@ -12,6 +12,7 @@ export { PinSwitch, SignIn } from './people/sign-in';
 export { NewReading, whyUnsuited } from './readings/new-reading';
 export { Withdrawal } from './readings/withdrawal';
 export { SettingsEntry } from './shop/settings-entry';
+export { NewArrangement } from './arrangements/new-arrangement';
 export { NewStack } from './stacks/new-stack';
 export { NewStockMove } from './stores/new-stock-move';
 export { missingOfPart, StoreItemEntry } from './stores/store-item-entry';

@@ -26,6 +26,7 @@ export type ProblemCode =
   | 'withdrawn'
   | 'version-conflict'
   | 'id-taken'
+  | 'changed-meanwhile'
   | 'said-meanwhile'
   | 'origin-refused'
   | 'host-refused'

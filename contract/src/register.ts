@@ -19,6 +19,12 @@ export const factResources = {
   reading: { path: 'readings', who: roles, does: 'Keep a reading', takesBack: 'Withdraw a reading' },
   choice: { path: 'choices', who: workers, does: 'Choose a place or a wheel', takesBack: 'Take a choice back' },
   acceptance: { path: 'acceptances', who: workers, does: 'Accept what was worked out', takesBack: null },
+  arrangement: {
+    path: 'arrangements',
+    who: workers,
+    does: 'Take how something besides an axle is to be built',
+    takesBack: null,
+  },
   event: {
     path: 'events',
     who: roles,

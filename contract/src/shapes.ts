@@ -1,7 +1,8 @@
 import type { Choice as CoreChoice } from '@cricket/core/choices';
 import type { NextAction } from '@cricket/core/next-action';
 import type { Reading as CoreReading } from '@cricket/core/end-facts';
-import type { Acceptance as CoreAcceptance, AcceptanceKind } from '@cricket/core/acceptance';
+import type { Acceptance as CoreAcceptance, ArrangementResult } from '@cricket/core/acceptance';
+import type { Arrangement } from '@cricket/core/arrangement';
 import type { AxleStackInput, Stack } from '@cricket/core/axle-stack';
 import type { BikeFacts } from '@cricket/core/bike-facts';
 import type { EndFit, OutsidePart } from '@cricket/core/end-fit';
@@ -15,6 +16,7 @@ import type { StoreItem as CoreStoreItem, Wheel as CoreWheel } from '@cricket/co
 import type { TakenParts } from '@cricket/core/stock';
 import type { Units } from '@cricket/core/units';
 import type { Finding, Verdict } from '@cricket/core/verdict';
+import type { RoomStation } from '@cricket/core/whole-bike';
 
 /** Kinds of bike, for the drawing. */
 export const bikeKinds = ['upright', 'step-through', 'box-bike', 'longtail', 'drop-bar', 'trike', 'tandem'] as const;
@@ -84,8 +86,13 @@ export interface Choice extends CoreChoice {
 /** A stack as accepted, with everything it was judged by. */
 export type StackAcceptance = CoreAcceptance<'stack', StackInput, StackResult>;
 
+/** How something besides an axle is to be built, as it was taken. */
+export type ArrangementAcceptance = {
+  [Station in RoomStation]: CoreAcceptance<Station, Arrangement['input'], ArrangementResult<Station>>;
+}[RoomStation];
+
 /** Whatever was accepted of a bike, by kind. */
-export type Acceptance = { stack: StackAcceptance }[AcceptanceKind];
+export type Acceptance = StackAcceptance | ArrangementAcceptance;
 
 export interface StackInput {
   wheelId: string;

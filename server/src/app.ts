@@ -10,6 +10,7 @@ import type { DataSource } from 'typeorm';
 
 import type { Config } from './config';
 import { acceptances } from './http/acceptances';
+import { arrangements } from './http/arrangements';
 import { bikes } from './http/bikes';
 import { changes } from './http/changes';
 import { choices } from './http/choices';
@@ -109,6 +110,7 @@ export function createApp(
   app.route('/api/bikes', readings(dataSource));
   app.route('/api/bikes', choices(dataSource));
   app.route('/api/bikes', acceptances(dataSource));
+  app.route('/api/bikes', arrangements(dataSource));
   app.route('/api/bikes', takeIn(dataSource));
   app.route('/api/bikes', orders(dataSource));
   app.route('/api/bikes', events(dataSource));

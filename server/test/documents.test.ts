@@ -1,3 +1,4 @@
+import { stacksOf } from '@cricket/contract/core-record';
 import type { StackAcceptance } from '@cricket/contract/shapes';
 import type { FitReport } from '@cricket/core/fit';
 import { costTable } from '@cricket/core/job-cost';
@@ -54,7 +55,15 @@ describe('sheets to print', () => {
 describe('everything besides the axles, on paper', () => {
   const states = { front: { wheel: null }, rear: { wheel: null } } as never;
   const units = { length: 'mm', speed: 'km/h' } as never;
-  const part = (facts: object) => JSON.stringify(roomPart({ record: { bike: { facts } } as never, states, units }));
+  const part = (facts: object) =>
+    JSON.stringify(
+      roomPart({
+        record: { bike: { facts }, acceptances: [], events: [] } as never,
+        states,
+        units,
+        timeZone: 'UTC',
+      }),
+    );
 
   it('is left out while nothing is written down', () => expect(part({})).toBe('[]'));
 
@@ -175,7 +184,7 @@ describe('steps and torques on a sheet', () => {
   it('are today’s where a stack was taken before they were kept', async () => {
     const { manager } = server.dataSource;
     const record = await bikeRecord(manager, longtail);
-    const acceptances = record.acceptances.map(({ result: { planned: _, ...result }, ...taken }) => ({
+    const acceptances = stacksOf(record).map(({ result: { planned: _, ...result }, ...taken }) => ({
       ...taken,
       result,
     }));

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { gunzipSync } from 'node:zlib';
 
 import { coreRecord } from '@cricket/contract/core-record';
-import type { BikeRecord, Wheel } from '@cricket/contract/shapes';
+import type { BikeRecord, StackAcceptance, Wheel } from '@cricket/contract/shapes';
 import { endState, type Workshop } from '@cricket/core/next-action';
 import type { DataSource } from 'typeorm';
 
@@ -145,7 +145,7 @@ describe('a job file of the first version', () => {
     expect(record.photos).toHaveLength(before.photos);
     const [taken] = record.acceptances;
     expect(taken).toMatchObject({ kind: 'stack', person: 'Wren', personId: null, imported: true });
-    expect(taken!.input.wheel.code).toBe((before.rear.wheel ?? before.front.wheel)!);
+    expect((taken as StackAcceptance).input.wheel.code).toBe((before.rear.wheel ?? before.front.wheel)!);
     // And goes out as today's.
     const { json: out } = await shop.send('GET', `/api/jobs/${job.record.bike.id}`);
     expect(out.format).toBe('cricket-job-2');

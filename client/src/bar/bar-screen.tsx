@@ -7,6 +7,7 @@ import { figure } from '../bike/figures';
 import { useBike } from '../data/use-bikes';
 import { RoleButton } from '../session/role-button';
 import { barPath, bikePath } from '../ui/pages';
+import { TakeArrangement } from '../room/take-arrangement';
 import { Screen } from '../ui/screen';
 import { Section } from '../ui/section';
 import { Txt } from '../ui/txt';
@@ -33,7 +34,12 @@ function Bar({ record }: { record: BikeRecord }) {
   const { room, parts = [] } = bike.facts.bar ?? {};
   const { question, missing, result } = useArranged(record);
   return (
-    <Screen title={words.title} tag={bike.tag} backTo={bikePath(bike.id)}>
+    <Screen
+      title={words.title}
+      tag={bike.tag}
+      backTo={bikePath(bike.id)}
+      footer={<TakeArrangement record={record} station="bar" />}
+    >
       <View className="max-w-[720px]">
         {question && missing && result ? (
           <Arranged record={record} question={question} result={result} missing={missing} />

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { BikeNotThere } from '../bike/bike-not-there';
 import { useBike } from '../data/use-bikes';
 import { bikePath } from '../ui/pages';
+import { TakeArrangement } from '../room/take-arrangement';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { BayFigures } from './bay-figures';
@@ -44,7 +45,12 @@ export function BayScreen() {
 function Bay({ record }: { record: BikeRecord }) {
   const { bike } = record;
   return (
-    <Screen title={words.title} tag={bike.tag} backTo={bikePath(bike.id)}>
+    <Screen
+      title={words.title}
+      tag={bike.tag}
+      backTo={bikePath(bike.id)}
+      footer={<TakeArrangement record={record} station="bay" />}
+    >
       <View className="max-w-[720px]">
         <BayLaid record={record} />
         <BayFigures record={record} />

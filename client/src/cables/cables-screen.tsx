@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { BikeNotThere } from '../bike/bike-not-there';
 import { useBike } from '../data/use-bikes';
 import { bikePath } from '../ui/pages';
+import { TakeArrangement } from '../room/take-arrangement';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { CableFigures } from './cable-figures';
@@ -44,7 +45,12 @@ export function CablesScreen() {
 function Cables({ record }: { record: BikeRecord }) {
   const { bike } = record;
   return (
-    <Screen title={words.title} tag={bike.tag} backTo={bikePath(bike.id)}>
+    <Screen
+      title={words.title}
+      tag={bike.tag}
+      backTo={bikePath(bike.id)}
+      footer={<TakeArrangement record={record} station="cables" />}
+    >
       <View className="max-w-[720px]">
         <CablesLaid record={record} />
         <CableFigures record={record} />

@@ -12,6 +12,7 @@ import { crankScene } from '../drawing/crank-section/crank-scene';
 import { FindingRows } from '../fit/finding-rows';
 import { Mark } from '../ui/mark';
 import { bikePath, cranksPath } from '../ui/pages';
+import { TakeArrangement } from '../room/take-arrangement';
 import { Screen } from '../ui/screen';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
@@ -32,7 +33,12 @@ function Cranks({ record }: { record: BikeRecord }) {
   const { bike } = record;
   const { cranks } = bike.facts;
   return (
-    <Screen title={words.title} tag={bike.tag} backTo={bikePath(bike.id)}>
+    <Screen
+      title={words.title}
+      tag={bike.tag}
+      backTo={bikePath(bike.id)}
+      footer={<TakeArrangement record={record} station="cranks" />}
+    >
       <View className="max-w-[720px]">
         {cranks ? <Ways cranks={cranks} /> : <Txt className="px-4 pb-2">{words.waiting}</Txt>}
         <ToPage

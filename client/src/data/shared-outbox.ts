@@ -73,7 +73,7 @@ function nameOf(about: WriteAbout): QueryKey {
 function keepOfBike(write: PendingWrite, about: Extract<WriteAbout, { bikeId: string }>, answer: unknown): void {
   queryClient.setQueryData<BikeRecord>(keys.bike(about.bikeId), (record) => {
     if (wholeRecord.has(about.kind)) return answer as BikeRecord;
-    if (record && about.kind === 'acceptance') {
+    if (record && (about.kind === 'acceptance' || about.kind === 'arrangement')) {
       return { ...record, acceptances: replaced(record.acceptances, answer as BikeRecord['acceptances'][number]) };
     }
     if (record && about.kind === 'order') {

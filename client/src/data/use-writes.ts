@@ -1,6 +1,7 @@
 import { routes } from '@cricket/contract/routes';
 import type {
   BikeChange,
+  NewArrangement,
   NewBike,
   NewChoice,
   NewPhoto,
@@ -41,6 +42,8 @@ export interface Writes {
   takeChoiceBack(bikeId: string, choiceId: string): Promise<Outcome>;
   /** The id and write id are the caller's, so that a double tap makes one record. */
   accept(bikeId: string, acceptanceId: string, writeId: string, body: NewStack): Promise<Outcome>;
+  /** As above. */
+  takeArrangement(bikeId: string, id: string, writeId: string, body: NewArrangement): Promise<Outcome>;
   putStoreItem(itemId: string, body: StoreItemEntry): Promise<Outcome>;
   /** So many more in a drawer, or fewer. */
   moveStock(itemId: string, by: number): Promise<Outcome>;
@@ -94,6 +97,7 @@ export function useWrites(): Writes {
       choose: (bikeId, body) => add(bikeId, 'choice', { ...body, chosenAt: now().toISOString() }),
       takeChoiceBack: (bikeId, id) => takeBack(bikeId, 'choice', id),
       accept: (bikeId, id, writeId, body) => add(bikeId, 'acceptance', body, id, writeId),
+      takeArrangement: (bikeId, id, writeId, body) => add(bikeId, 'arrangement', body, id, writeId),
       putStoreItem: (id, body) => submit('PUT', routes.storeItem(id), body, { kind: 'store-item', id }),
       moveStock: (itemId, by) => {
         const id = crypto.randomUUID();

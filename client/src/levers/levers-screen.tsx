@@ -14,6 +14,7 @@ import { RoleButton } from '../session/role-button';
 import { Alerts } from '../ui/alerts';
 import { Mark } from '../ui/mark';
 import { bikePath, leversPath, takeInPath } from '../ui/pages';
+import { TakeArrangement } from '../room/take-arrangement';
 import { Screen } from '../ui/screen';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
@@ -36,7 +37,12 @@ function Levers({ record }: { record: BikeRecord }) {
   const { brakes, levers } = bike.facts;
   const areBrakesKnown = brakes?.front?.kind !== undefined && brakes.rear?.kind !== undefined;
   return (
-    <Screen title={words.title} tag={bike.tag} backTo={bikePath(bike.id)}>
+    <Screen
+      title={words.title}
+      tag={bike.tag}
+      backTo={bikePath(bike.id)}
+      footer={<TakeArrangement record={record} station="levers" />}
+    >
       <View className="max-w-[720px]">
         {areBrakesKnown ? null : (
           <View className="px-4">

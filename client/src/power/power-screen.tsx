@@ -9,6 +9,7 @@ import { useKits } from '../bike/use-kits';
 import { useBike } from '../data/use-bikes';
 import { FindingRows } from '../fit/finding-rows';
 import { bikePath } from '../ui/pages';
+import { TakeArrangement } from '../room/take-arrangement';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
@@ -47,7 +48,12 @@ function Power({ record }: { record: BikeRecord }) {
   const power = useMemo(() => (kits ? powerOfBike(bike.facts, kits) : null), [bike.facts, kits]);
   const open = power?.kind === 'open' ? power : null;
   return (
-    <Screen title={words.title} tag={bike.tag} backTo={bikePath(bike.id)}>
+    <Screen
+      title={words.title}
+      tag={bike.tag}
+      backTo={bikePath(bike.id)}
+      footer={<TakeArrangement record={record} station="power" />}
+    >
       <View className="max-w-[720px]">
         {open ? <VerdictLine verdict={open.result.verdict} className="px-4 pb-2" /> : null}
         {power?.kind === 'contradiction' ? <Txt className="px-4 pb-2">{words.contradiction(power.because)}</Txt> : null}

@@ -1,4 +1,5 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
+import { stillSo } from '@cricket/core/arrangement';
 import type { StationAnswer, WholeBike } from '@cricket/core/whole-bike';
 import { useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
@@ -16,6 +17,8 @@ import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
 import { useWorked } from '../workers/use-worked';
 import { KitParts } from './kit-parts';
+import { TakeAll } from './take-all';
+import { takenOf } from './take-arrangement';
 import { pageOf } from './station-pages';
 import { words } from './words';
 
@@ -37,7 +40,8 @@ function Room({ record }: { record: BikeRecord }) {
     <Screen title={words.title} tag={bike.tag} backTo={bikePath(bike.id)}>
       <View className="max-w-[720px]">
         <Txt className="px-4 pb-2">{words.lead}</Txt>
-        {data ? <Answered bikeId={bike.id} whole={data} /> : <Txt className="px-4">{words.working}</Txt>}
+        {data ? <Answered record={record} whole={data} /> : <Txt className="px-4">{words.working}</Txt>}
+        <TakeAll record={record} />
         <KitParts record={record} />
         <ToPage to={waysPath(bike.id)} className="min-h-[48px] justify-center px-4 py-2">
           <Txt className="underline">{words.ways}</Txt>
@@ -47,7 +51,8 @@ function Room({ record }: { record: BikeRecord }) {
   );
 }
 
-function Answered({ bikeId, whole }: { bikeId: string; whole: WholeBike }) {
+function Answered({ record, whole }: { record: BikeRecord; whole: WholeBike }) {
+  const { id: bikeId } = record.bike;
   return (
     <View>
       <VerdictLine verdict={whole.verdict} className="px-4 pb-2" />
@@ -70,14 +75,24 @@ function Answered({ bikeId, whole }: { bikeId: string; whole: WholeBike }) {
       ))}
       <Section title={words.stations} />
       {whole.stations.map((answer) => (
-        <Station key={answer.station} answer={answer} to={pageOf[answer.station](bikeId)} />
+        <Station key={answer.station} record={record} answer={answer} to={pageOf[answer.station](bikeId)} />
       ))}
     </View>
   );
 }
 
-function Station({ answer: { station, verdict, open }, to }: { answer: StationAnswer; to: Page }) {
+interface StationProps {
+  record: BikeRecord;
+  answer: StationAnswer;
+  to: Page;
+}
+
+function Station({ record, answer: { station, verdict, open }, to }: StationProps) {
   const says = verdict === null ? words.notYet : verdictWords[verdict];
+  const kits = useKits(record);
+  const taken = takenOf(record, station);
+  const isSo = taken && kits && stillSo(taken.input, station, record.bike.facts, kits);
+  const state = taken ? [isSo ? words.takenShort : words.takenOtherwise] : [];
   return (
     <ToPage
       to={to}
@@ -90,7 +105,7 @@ function Station({ answer: { station, verdict, open }, to }: { answer: StationAn
           {words.names[station]}
         </Txt>
         <Txt size="label" tone="soft">
-          {open.length > 0 ? `${says} · ${words.open(open.length)}` : says}
+          {[says, ...(open.length > 0 ? [words.open(open.length)] : []), ...state].join(' · ')}
         </Txt>
       </View>
     </ToPage>

@@ -21,6 +21,23 @@ export const words = {
     cables: 'Cables',
     wiring: 'Plugs',
   } satisfies Record<RoomStation, string>,
+  taking: {
+    take: 'Take it so',
+    anew: 'Take it as it is now',
+    taken: (when: string, person: string) => `Taken so on ${when} by ${person}.`,
+    otherwise: (when: string, person: string) => `Taken on ${when} by ${person}; what it hangs on has changed since.`,
+    notYet: (because: string) => `Not to be taken yet: ${because}`,
+    waits: 'Taken here; it is on its way to the server.',
+    sign: 'The owner answers for it',
+    signs: 'The owner signs here',
+    because: 'Why no brake has to cut the motor, as it will be read in a year',
+    hint: (characters: number, words: number) => `At least ${characters} characters and ${words} different words`,
+    signed: 'I answer for it',
+  },
+  takeAll: (count: number) => (count === 1 ? 'Take the one that goes' : `Take all ${count} that go`),
+  takeAllLead: 'What is taken is printed on the job sheet as it is now, whatever is changed later.',
+  takenShort: 'taken',
+  takenOtherwise: 'changed since it was taken',
   kit: {
     title: (code: string) => `Parts of kit ${code}`,
     toKeep: (parts: readonly string[]) =>

@@ -44,6 +44,8 @@ export const words = {
     'choice-withdrawn': 'Choice taken back',
     acceptance: 'Stack taken',
     'acceptance-withdrawn': 'Stack taken back',
+    arrangement: 'Plan of a part taken',
+    'arrangement-withdrawn': 'Plan of a part taken back',
     'store-item': 'Stores changed',
     'stock-move': 'Drawer counted',
     'store-item-out': 'Line taken out',

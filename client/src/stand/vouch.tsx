@@ -18,9 +18,11 @@ const words = all.vouch;
 /** What a file brought in of another shop's work: told apart, and answered for by the owner or done again. */
 export function Vouch({ record }: { record: BikeRecord }) {
   const [asking, setAsking] = useState(false);
-  const stacks = record.acceptances.filter(({ imported }) => imported);
+  const taken = record.acceptances.filter(({ imported }) => imported);
+  const stacks = taken.filter(({ kind }) => kind === 'stack').length;
+  const plans = taken.length - stacks;
   const steps = eventsOf(record.events, 'step').filter(({ imported }) => imported);
-  if (stacks.length + steps.length === 0) return null;
+  if (taken.length + steps.length === 0) return null;
   const word = vouchedBy(record.events);
   if (word) {
     return (
@@ -31,7 +33,7 @@ export function Vouch({ record }: { record: BikeRecord }) {
   }
   return (
     <View className="mx-4 my-2 gap-2 border-l-8 border-work bg-sheet px-3 py-2" testID="not-vouched">
-      <Txt bold>{words.title(stacks.length, new Set(steps.map(({ data }) => data.stepId)).size)}</Txt>
+      <Txt bold>{words.title(stacks, plans, new Set(steps.map(({ data }) => data.stepId)).size)}</Txt>
       <Txt>{words.lead}</Txt>
       {asking ? (
         <Word bikeId={record.bike.id} onDone={() => setAsking(false)} />

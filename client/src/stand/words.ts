@@ -64,9 +64,9 @@ export const words = {
     look: 'Note it, look again',
   },
   vouch: {
-    title: (stacks: number, steps: number) =>
-      `From a file: ${[many(stacks, 'stack'), many(steps, 'step')].filter(Boolean).join(' and ')} of another shop`,
-    lead: 'Nobody here answers for them. A stack is taken anew, and what safety hangs on is done again, unless the owner answers for the other shop’s work.',
+    title: (stacks: number, plans: number, steps: number) =>
+      `From a file: ${[many(stacks, 'stack'), many(plans, 'plan'), many(steps, 'step')].filter(Boolean).join(' and ')} of another shop`,
+    lead: 'Nobody here answers for them. A stack or a plan is taken anew, and what safety hangs on is done again, unless the owner answers for the other shop’s work.',
     ask: 'Answer for it',
     because: 'Why it may be relied on, as it will be read in a year',
     keep: 'I answer for it',

@@ -12,6 +12,7 @@ import { wiringScene } from '../drawing/wiring-diagram/wiring-scene';
 import { FindingRows } from '../fit/finding-rows';
 import { Button } from '../ui/button';
 import { bikePath } from '../ui/pages';
+import { TakeArrangement } from '../room/take-arrangement';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
@@ -34,7 +35,12 @@ function Wiring({ record }: { record: BikeRecord }) {
   const { bike } = record;
   const wiring = useMemo(() => wiringOfBike(bike.facts), [bike.facts]);
   return (
-    <Screen title={words.title} tag={bike.tag} backTo={bikePath(bike.id)}>
+    <Screen
+      title={words.title}
+      tag={bike.tag}
+      backTo={bikePath(bike.id)}
+      footer={<TakeArrangement record={record} station="wiring" />}
+    >
       <View className="max-w-[720px]">
         {wiring.kind === 'waiting' ? <Txt className="px-4 pb-2">{words.waiting}</Txt> : null}
         {wiring.kind === 'contradiction' ? (

@@ -8,6 +8,7 @@ import {
   type MatchRow,
   type RefusedKit,
 } from '@cricket/core/match';
+import { arranged, type Arrangement } from '@cricket/core/arrangement';
 import { answerCables, type CableAnswer, type CableQuestion } from '@cricket/core/cable-question';
 import { handlebar, type HandlebarInput, type HandlebarResult } from '@cricket/core/handlebar';
 import { conversionsEach, type Conversions, type ConversionsInput } from '@cricket/core/conversions';
@@ -21,7 +22,7 @@ import { endState, endVerdict, type BikeRecord as CoreRecord, type Workshop } fr
 import type { BikeRecord, BikeSummary } from '@cricket/contract/shapes';
 import type { BikeFacts } from '@cricket/core/bike-facts';
 import type { KitFacts } from '@cricket/core/kit';
-import { wholeBike, type WholeBike } from '@cricket/core/whole-bike';
+import { wholeBike, type RoomStation, type WholeBike } from '@cricket/core/whole-bike';
 import { expose } from 'comlink';
 
 import { coreRecord } from '@cricket/contract/core-record';
@@ -53,6 +54,11 @@ const fitWorker = {
   /** Everything besides the axles, and where two want the same thing. */
   wholeBike(facts: BikeFacts, kits: readonly KitFacts[]): WholeBike {
     return wholeBike(facts, kits);
+  },
+
+  /** How a station is to be built, with what it is judged by; null while nothing is written down of it. */
+  arranged(station: RoomStation, facts: BikeFacts, kits: readonly KitFacts[]): Arrangement | null {
+    return arranged(station, facts, kits);
   },
 
   /** Both ends together, on one battery; null until each has a kit. */

@@ -1,10 +1,49 @@
+import type { Shape } from '../input';
 import { axlePlaces, type Place } from '../model';
+import type { RoomStation } from '../whole-bike/contract';
+import { ArrangementInput, resultShape } from './arrangement';
 import { AcceptedStackInput, AcceptedStackResult } from './stack';
+
+interface KindOfAcceptance {
+  places: readonly Place[];
+  input: Shape;
+  result: Shape;
+  schemaVersion: number;
+}
+
+/** Where each station besides the axles is. */
+export const stationPlaces = {
+  bar: 'bar',
+  levers: 'bar',
+  cranks: 'cranks',
+  bay: 'frame',
+  rack: 'rack',
+  controller: 'frame',
+  power: 'loom',
+  cables: 'loom',
+  wiring: 'loom',
+} as const satisfies Record<RoomStation, Place>;
+
+const arrangementOf = (station: RoomStation): KindOfAcceptance => ({
+  places: [stationPlaces[station]],
+  input: ArrangementInput,
+  result: resultShape(station),
+  schemaVersion: 1,
+});
 
 /** What can be accepted, and where; each kind has the contract of what it was worked out from and of what came out. */
 export const acceptanceKinds = {
   stack: { places: axlePlaces, input: AcceptedStackInput, result: AcceptedStackResult, schemaVersion: 2 },
-} as const;
+  bar: arrangementOf('bar'),
+  levers: arrangementOf('levers'),
+  cranks: arrangementOf('cranks'),
+  bay: arrangementOf('bay'),
+  rack: arrangementOf('rack'),
+  controller: arrangementOf('controller'),
+  power: arrangementOf('power'),
+  cables: arrangementOf('cables'),
+  wiring: arrangementOf('wiring'),
+} as const satisfies Record<'stack' | RoomStation, KindOfAcceptance>;
 
 export type AcceptanceKind = keyof typeof acceptanceKinds;
 

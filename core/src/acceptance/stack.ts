@@ -4,7 +4,6 @@ import {
   Figure,
   Flag,
   OneOf,
-  Remark,
   Maybe,
   Optional,
   Items,
@@ -18,13 +17,12 @@ import {
 import { PlainWheel } from '../part-schemas';
 import { StatedTorque } from '../stated-torques';
 import type { Verdict } from '../verdict';
+import { SignedFinding, verdicts, words } from './signed';
 
 /**
  * What was signed stands as it was signed: figures are not judged anew, and what a later version added is let through. But
  * everything that a page or a sheet reads must be there and of its kind: a file must not take the shop down.
  */
-const words = (): RuleDecorator => Remark(2000);
-const verdicts = ['goes', 'work', 'unknown', 'stop'] as const;
 const sides = ['left', 'right'] as const;
 type Side = (typeof sides)[number];
 
@@ -33,25 +31,6 @@ function OpenSides(item: RuleDecorator): RuleDecorator {
   const shape = shapeOf<Sides<unknown>>({ left: [item], right: [item] });
   Open()(shape);
   return Nested(() => shape);
-}
-
-@Open()
-export class SignedOverride {
-  @words() person!: string;
-  @words() because!: string;
-}
-
-@Open()
-export class SignedFinding {
-  @words() id!: string;
-  @OneOf(verdicts) verdict!: Verdict;
-  @Maybe() @Figure() measured!: number | null;
-  @Maybe() @Figure() limit!: number | null;
-  @Maybe() @Figure() margin!: number | null;
-  @words() unit!: string;
-  @words() because!: string;
-  @Items(words(), 40) remedies!: string[];
-  @Optional() @Nested(() => SignedOverride) overridden?: SignedOverride;
 }
 
 @Open()

@@ -4,6 +4,8 @@ import {
   type AcceptanceKind,
   type AcceptedStackInput,
   type AcceptedStackResult,
+  type ArrangementInput,
+  type ArrangementResult,
 } from '../acceptance';
 import { toldFeatures } from '../told';
 import { featureById } from '../features';
@@ -31,6 +33,7 @@ import {
 import { jobEventKinds, jobEventShapes, placesOf, type JobEvent, type JobEventKind } from '../job-events';
 import { LoosePart, PlainWheel } from '../part-schemas';
 import { jobEventSchemaVersion, places } from '../model';
+import type { RoomStation } from '../whole-bike/contract';
 import { instruments } from '../reading-statistics';
 import { jobFormat } from './format';
 
@@ -122,7 +125,9 @@ const filedAcceptances = Object.fromEntries(
   (Object.keys(acceptanceKinds) as AcceptanceKind[]).map((kind) => [kind, filedAcceptance(kind)]),
 );
 
-export type FiledAcceptance = Acceptance<'stack', AcceptedStackInput, AcceptedStackResult>;
+export type FiledAcceptance =
+  | Acceptance<'stack', AcceptedStackInput, AcceptedStackResult>
+  | Acceptance<RoomStation, ArrangementInput, ArrangementResult>;
 
 export class FiledOrder extends OfBike {
   @Text(200) what!: string;

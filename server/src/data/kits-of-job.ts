@@ -29,7 +29,12 @@ export async function takeKitsIn(
 ): Promise<string[]> {
   const chosen = chosenIds(choices);
   const known = new Set((await manager.find(WheelEntity, { where: { id: In(chosen) } })).map(({ id }) => id));
-  const filed = new Map([...acceptances.map(({ input }) => input.wheel), ...wheels].map((wheel) => [wheel.id, wheel]));
+  const filed = new Map(
+    [...acceptances.flatMap(({ input }) => ('wheel' in input ? [input.wheel] : [])), ...wheels].map((wheel) => [
+      wheel.id,
+      wheel,
+    ]),
+  );
   const unknown = chosen.flatMap((id) => (known.has(id) ? [] : (filed.get(id) ?? [])));
   // A taken stack holds the kit as its catalogue had it, with what is the catalogue's own.
   for (const { id, code, note: _, version: __, ...spec } of unknown as (Wheel & {

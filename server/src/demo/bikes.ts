@@ -1,3 +1,4 @@
+import type { RoomStation } from '@cricket/core/whole-bike';
 import type { Bike } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
 
@@ -20,6 +21,8 @@ export interface DemoBike {
   activeEnd: End;
   /** Accept the best stack at the active end. */
   accept?: boolean;
+  /** What is taken besides the axles. */
+  takes?: readonly RoomStation[];
   /** Every step is done, and the bike is back with its rider; goes with `accept`. */
   finished?: true;
   /** Where its kit is; not asked for yet when left out. */
@@ -194,6 +197,7 @@ export const demoBikes: DemoBike[] = [
     activeEnd: 'rear',
     wheels: { rear: 'RW-3' },
     accept: true,
+    takes: ['bar', 'bay', 'power'],
     ends: [
       {
         end: 'rear',

@@ -1,6 +1,8 @@
 import type { NewStack } from '@cricket/contract';
 import { coreVersion } from '@cricket/core';
-import { acceptanceKinds } from '@cricket/core/acceptance';
+import { acceptanceKinds, stationPlaces } from '@cricket/core/acceptance';
+import { factsOfStation } from '@cricket/core/arrangement';
+import type { RoomStation } from '@cricket/core/whole-bike';
 import type { BikeFacts } from '@cricket/core/bike-facts';
 import { toldBetween } from '@cricket/core/told';
 import { axleAt } from '@cricket/core/model';
@@ -25,6 +27,7 @@ import { settingsId } from '../data/workshop';
 import { nameKey } from '../people/name-key';
 import { hashSecret } from '../people/secrets';
 import { countItems, takeParts } from '../data/stock';
+import { acceptedArrangement } from '../fit/accepted-arrangement';
 import { acceptedStack, partsOf } from '../fit/accepted-stack';
 import { doEveryStep, journalOf, orderKit, type Written } from './at-work';
 import { demoBikes, type DemoBike } from './bikes';
@@ -147,6 +150,7 @@ async function addBike(manager: EntityManager, demo: DemoBike, number: number, f
   }
   if (!demo.finished && demo.ends.length > 0) await addDrawnPhotos(manager, ['condition'], written);
   if (demo.accept) await acceptBest(manager, bikeId, demo, number, at());
+  if (demo.takes) await takeArrangements(manager, demo.takes, written);
   if (demo.finished) await doEveryStep(manager, demo, demoWorkshop, written);
   await journalOf(manager, written);
 }
@@ -183,6 +187,29 @@ async function acceptBest(manager: EntityManager, bikeId: string, demo: DemoBike
   const place = axleAt(demo.activeEnd);
   const parts = partsOf(accepted, record, demoWorkshop, place);
   await takeParts(manager, [], parts, { bikeId, place, at: acceptedAt, personId, writeId: demoId(5, number) });
+}
+
+/** What the demo takes besides its stack: as the pages would have it. */
+async function takeArrangements(
+  manager: EntityManager,
+  stations: readonly RoomStation[],
+  { bikeId, number, at }: Written,
+) {
+  const record = await bikeRecord(manager, bikeId);
+  for (const [index, kind] of stations.entries()) {
+    const facts = factsOfStation(record.bike.facts, kind);
+    await manager.insert(AcceptanceEntity, {
+      id: demoId(5, 100 * (number + 1) + index),
+      bikeId,
+      place: stationPlaces[kind],
+      kind,
+      schemaVersion: acceptanceKinds[kind].schemaVersion,
+      acceptedAt: at(),
+      ...signed,
+      coreVersion,
+      ...acceptedArrangement({ kind, facts }, record, demoWorkshop.wheels),
+    } as never);
+  }
 }
 
 const blankReading = {

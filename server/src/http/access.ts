@@ -7,6 +7,7 @@ import {
   NewJobEvent,
   NewPhoto,
   NewReading,
+  NewArrangement,
   NewStack,
   NewStockMove,
   OrderLineEntry,
@@ -49,6 +50,7 @@ const factBodies: Record<FactKind, new () => object> = {
   reading: NewReading,
   choice: NewChoice,
   acceptance: NewStack,
+  arrangement: NewArrangement,
   event: NewJobEvent,
   photo: NewPhoto,
 };

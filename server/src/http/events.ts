@@ -4,7 +4,6 @@ import type { JobEventData, JobEventKind } from '@cricket/core/job-events';
 import { endAt, jobEventSchemaVersion, type Place } from '@cricket/core/model';
 import { endState } from '@cricket/core/next-action';
 import { mayOverride } from '@cricket/core/overrides';
-import { reasonOfSubstance, saysSomething } from '@cricket/core/procedure';
 import type { Context } from 'hono';
 import { IsNull, type DataSource, type EntityManager } from 'typeorm';
 
@@ -15,6 +14,7 @@ import { jobData } from '../documents/job-data';
 import { withoutStacks } from '../fit/summaries';
 import { facts } from './facts';
 import { holdPresent, makerIn } from './guard';
+import { holdReason } from './hold-reason';
 import { ProblemError } from './problem';
 import { madeAt } from './write-context';
 
@@ -166,14 +166,6 @@ async function holdPlan(
   }
   if (!step.safety) refuse(`${stepId} may be skipped with a reason: nobody has to stand in for it`);
   holdReason(because ?? '');
-}
-
-/** What somebody answers for is read a year later. */
-function holdReason(because: string): void {
-  if (saysSomething(because)) return;
-  const { characters, words } = reasonOfSubstance;
-  const message = `"${because}" says too little; write at least ${characters} characters and ${words} different words`;
-  throw new ProblemError(422, 'invalid-input', 'This needs a reason.', [{ path: 'data.because', messages: [message] }]);
 }
 
 /**

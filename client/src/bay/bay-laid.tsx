@@ -13,11 +13,14 @@ import { RoleButton } from '../session/role-button';
 import { Alerts } from '../ui/alerts';
 import { Button } from '../ui/button';
 import { verdictWords } from '../ui/mark';
+import { Section } from '../ui/section';
 import { Segments } from '../ui/segments';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
 import { whereItLies } from './bay-words';
+import { BoxControls } from './box-controls';
 import { snapped } from './snapped';
+import { useBoxPlace } from './use-box-place';
 import { words } from './words';
 
 /** The frame with the battery in it, which is pushed along its tube; or what is still to be measured. */
@@ -62,6 +65,7 @@ function OnTube({ record, bay, tube }: OnTubeProps) {
   const { tell, messages } = useTell(record);
   const fromMm = pushedTo ?? best;
   const laid = useMemo(() => bay.laidAt(fromMm), [bay, fromMm]);
+  const box = useBoxPlace(facts, laid);
   const isKept = kept !== undefined && kept.fromMm === (pushedTo ?? undefined);
   const { verdict } = result.chosen ? laid : result;
   return (
@@ -73,7 +77,7 @@ function OnTube({ record, bay, tube }: OnTubeProps) {
       {width > 0 ? (
         <View className="border-y-2 border-ink bg-sheet py-1">
           <BaySide
-            scene={bayScene(input, result.triangle, laid)}
+            scene={bayScene(input, result.triangle, laid, box?.placed.outline)}
             width={width}
             verdict={verdict}
             label={words.drawn(tube, figure(fromMm, 0))}
@@ -85,6 +89,13 @@ function OnTube({ record, bay, tube }: OnTubeProps) {
               says: words.pushed(figure(fromMm, 0), verdictWords[verdict]),
               onPush: (next, isDragged) => setPushedTo(isDragged ? snapped(next, result) : next),
             }}
+            {...(box && {
+              pushBox: {
+                says: words.box.pushed(figure(box.placed.place.at[0], 0), figure(box.placed.place.at[1], 0)),
+                isStopped: box.placed.findings.some((finding) => finding.verdict === 'stop'),
+                onPush: box.push,
+              },
+            })}
           />
         </View>
       ) : null}
@@ -116,6 +127,12 @@ function OnTube({ record, bay, tube }: OnTubeProps) {
         ) : null}
       </View>
       <FindingRows findings={(result.chosen ? laid : result).findings} />
+      {box ? (
+        <>
+          <Section title={words.controllerTitle} />
+          <BoxControls record={record} box={box} />
+        </>
+      ) : null}
     </View>
   );
 }

@@ -1,5 +1,5 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
-import { controllers } from '@cricket/core/controllers';
+import { controllerOfBike } from '@cricket/core/box-place';
 import { racks } from '@cricket/core/racks';
 import type { Finding, Verdict } from '@cricket/core/verdict';
 import { useMemo } from 'react';
@@ -22,7 +22,7 @@ export function BesideFrame({ record }: { record: BikeRecord }) {
   const { id, facts } = record.bike;
   const { tell, messages } = useTell(record);
   const rack = useMemo(() => (facts.rack ? racks(facts.rack) : null), [facts.rack]);
-  const controller = useMemo(() => (facts.controller ? controllers(facts.controller) : null), [facts.controller]);
+  const controller = useMemo(() => controllerOfBike(facts), [facts]);
   const isOnRack = facts.job?.battery === 'rack';
   return (
     <View>

@@ -1,5 +1,8 @@
 import type { BayFixing, BayTube } from '@cricket/core/battery-bay';
 
+/** More than a metre is open air. */
+const room = (mm: number): string => (mm >= 1000 ? 'open air' : `${Math.round(mm)} mm`);
+
 export const words = {
   title: 'Battery in the frame',
   waiting: {
@@ -142,6 +145,18 @@ export const words = {
   writeRack: 'Measure the rack instead',
   onRack: 'as it stands on it',
   controllerTitle: 'Controller',
+  box: {
+    says: (gaps: { belowMm: number; aroundMm: number } | null) =>
+      gaps === null
+        ? 'It wants room that something else has.'
+        : `Air in the drawing: ${room(gaps.belowMm)} below it, ${room(gaps.aroundMm)} around.`,
+    pushed: (forward: string, up: string) =>
+      `Controller, ${forward} mm forward and ${up} mm up from the bottom bracket. Push it, or use the arrow keys.`,
+    align: 'Against the tube',
+    turn: (deg: number) => `Turn it ${deg}°`,
+    keep: 'Keep it here',
+    kept: 'It is kept here.',
+  },
   controllerSays: (heat: string, most: string) =>
     `At full load it gets ${heat} °C; ${most} W of heat are the most there.`,
   changeController: 'Change where the controller is',

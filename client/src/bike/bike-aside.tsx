@@ -20,7 +20,7 @@ import { Rule } from '../ui/rule';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useBeside } from '../ui/use-page';
-import { listedLines } from '../order/order-lines';
+import { linesOfEnd } from '../order/order-lines';
 import { words } from './words';
 import {
   barPath,
@@ -110,7 +110,7 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
   const done = plan.filter(({ state: how }) => how === 'settled').length;
   const accepted = [...heldStacks(record)].reverse().find(({ place }) => place === axleAt(end));
   const asked = openAtTakeIn(record.bike.facts, end);
-  const listed = fit ? listedLines(record, end, fit.shopping) : [];
+  const listed = fit ? linesOfEnd(record, end, fit.shopping) : [];
   const rounds = eventsOf(record.events, 'truing').filter(({ place }) => place === axleAt(end)).length;
   const stepsDone = new Set(
     eventsOf(record.events, 'step')

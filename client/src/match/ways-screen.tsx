@@ -83,7 +83,7 @@ function Way({ record, way, at }: { record: BikeRecord; way: Conversion; at: num
   const going = parts.filter((part) => part.verdict === 'goes');
   return (
     <View
-      className="w-full max-w-[460px] border-b-2 border-ink pb-3"
+      className="w-full border-b-2 border-ink pb-3 md:w-1/2 xl:w-1/3"
       onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
       testID={`way-${at + 1}`}
     >

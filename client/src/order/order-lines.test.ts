@@ -1,7 +1,7 @@
 import type { BikeRecord, OrderLine } from '@cricket/contract/shapes';
 import type { ShoppingLine } from '@cricket/core/fit';
 
-import { daysToStart, listedLines, nextState } from './order-lines';
+import { daysToStart, besideAxles, linesOfEnd, listedLines, nextState } from './order-lines';
 
 const shopping: ShoppingLine[] = [
   { group: 'kit', what: 'Kit FW-1', count: 1, reason: 'The conversion.', costEach: 360, leadDays: 8 },
@@ -26,7 +26,7 @@ const record = (...orders: OrderLine[]) => ({ orders }) as unknown as BikeRecord
 
 describe('the order', () => {
   it('joins list and orders by what is bought', () => {
-    const lines = listedLines(record(order('Kit FW-1', 'ordered')), 'front', shopping);
+    const lines = linesOfEnd(record(order('Kit FW-1', 'ordered')), 'front', shopping);
     expect(lines.map(({ what, state }) => [what, state])).toEqual([
       ['Kit FW-1', 'ordered'],
       ['Rotor bolt M5 × 10', 'wanted'],
@@ -36,19 +36,44 @@ describe('the order', () => {
   it('keeps what was ordered and is no longer listed, and leaves out the other end', () => {
     const stray = { ...order('Washer 3 mm', 'ordered') };
     const rear = { ...order('Kit RW-1', 'ordered'), place: 'rear-axle' as const };
-    expect(listedLines(record(stray, rear), 'front', shopping).map(({ what }) => what)).toEqual([
+    expect(linesOfEnd(record(stray, rear), 'front', shopping).map(({ what }) => what)).toEqual([
       'Kit FW-1',
       'Rotor bolt M5 × 10',
       'Washer 3 mm',
     ]);
   });
 
+  it('keeps what is got for a place apart from the same thing for another', () => {
+    const cable = {
+      group: 'small-parts' as const,
+      what: 'Adapter',
+      count: 1,
+      reason: 'Plugs.',
+      costEach: 12,
+      leadDays: 6,
+    };
+    const orders = [
+      { ...order('Adapter', 'ordered'), place: 'loom' as const },
+      { ...order('Lever', 'received'), place: 'bar' as const },
+      order('Kit FW-1', 'ordered'),
+    ];
+    const lines = listedLines(record(...orders), besideAxles, [
+      { ...cable, place: 'bar' },
+      { ...cable, place: 'loom' },
+    ]);
+    expect(lines.map(({ place, what, state }) => [place, what, state])).toEqual([
+      ['bar', 'Adapter', 'wanted'],
+      ['loom', 'Adapter', 'ordered'],
+      ['bar', 'Lever', 'received'],
+    ]);
+  });
+
   it('starts when the last part that is not here has come', () => {
-    expect(daysToStart(listedLines(record(), 'front', shopping))).toBe(8);
-    expect(daysToStart(listedLines(record(order('Kit FW-1', 'received')), 'front', shopping))).toBe(3);
+    expect(daysToStart(linesOfEnd(record(), 'front', shopping))).toBe(8);
+    expect(daysToStart(linesOfEnd(record(order('Kit FW-1', 'received')), 'front', shopping))).toBe(3);
     expect(
       daysToStart(
-        listedLines(record(order('Kit FW-1', 'received'), order('Rotor bolt M5 × 10', 'received')), 'front', shopping),
+        linesOfEnd(record(order('Kit FW-1', 'received'), order('Rotor bolt M5 × 10', 'received')), 'front', shopping),
       ),
     ).toBe(0);
   });

@@ -1,26 +1,59 @@
 import type { BikeRecord, OrderLine, OrderState } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
 import type { ShoppingLine } from '@cricket/core/fit';
-import { axleAt } from '@cricket/core/model';
+import { axleAt, type Place } from '@cricket/core/model';
+import { stationPlaces } from '@cricket/core/whole-bike';
 
-/** A line of the shopping list with what has been done about it. */
-export interface ListedLine extends Omit<ShoppingLine, 'group'> {
+/** A line of the shopping list, and where on the bike it belongs. */
+export interface PlacedLine extends ShoppingLine {
+  place: Place;
+}
+
+/** The same with what has been done about it. */
+export interface ListedLine extends Omit<PlacedLine, 'group'> {
   order: OrderLine | null;
   state: OrderState;
 }
 
-/** The shopping list with the orders that belong to it, by what is bought; what was ordered and is no longer listed stays. */
-export function listedLines(record: BikeRecord, end: End, shopping: readonly ShoppingLine[]): ListedLine[] {
-  const orders = record.orders.filter((order) => order.place === axleAt(end));
+/**
+ * The shopping list with the orders that belong to it, by place and what is bought; what was ordered there and is no longer listed
+ * stays.
+ *
+ * @param at - the places that the list is for
+ */
+export function listedLines(
+  { orders }: Pick<BikeRecord, 'orders'>,
+  at: readonly Place[],
+  shopping: readonly PlacedLine[],
+): ListedLine[] {
+  const there = orders.filter(({ place }) => at.includes(place));
+  const isSame = (line: PlacedLine) => (order: OrderLine) => order.place === line.place && order.what === line.what;
   const listed = shopping.map((line): ListedLine => {
-    const order = orders.find(({ what }) => what === line.what) ?? null;
+    const order = there.find(isSame(line)) ?? null;
     return { ...line, order, state: order?.state ?? 'wanted' };
   });
-  const gone = orders
-    .filter(({ what, state }) => state !== 'wanted' && shopping.every((line) => line.what !== what))
+  const gone = there
+    .filter((order) => order.state !== 'wanted' && !shopping.some((line) => isSame(line)(order)))
     .map((order): ListedLine => ({ ...order, order, state: order.state }));
   return [...listed, ...gone];
 }
+
+/** What has to be got for one end. */
+export function linesOfEnd(
+  record: Pick<BikeRecord, 'orders'>,
+  end: End,
+  shopping: readonly ShoppingLine[],
+): ListedLine[] {
+  const place = axleAt(end);
+  return listedLines(
+    record,
+    [place],
+    shopping.map((line) => ({ ...line, place })),
+  );
+}
+
+/** The places besides the axles. */
+export const besideAxles: readonly Place[] = [...new Set(Object.values(stationPlaces))];
 
 const after: Record<OrderState, OrderState> = { wanted: 'ordered', ordered: 'received', received: 'ordered' };
 

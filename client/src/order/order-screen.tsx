@@ -1,7 +1,7 @@
 import type { End } from '@cricket/core/features';
 import type { FitReport } from '@cricket/core/fit';
+import { roomShopping } from '@cricket/core/whole-bike';
 import { costTable, type CostTable } from '@cricket/core/job-cost';
-import { axleAt } from '@cricket/core/model';
 import { addDays } from 'date-fns/addDays';
 import { format } from 'date-fns/format';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -11,8 +11,9 @@ import { useBikeEnd } from '../bike/use-bike-end';
 import { useOutbox } from '../data/use-outbox';
 import { CostSums, Line, workLine } from '../cost/cost-sums';
 import { words as costWords } from '../cost/words';
-import { useHourlyRate } from '../data/use-workshop';
+import { useHourlyRate, useShopSettings } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
+import { useWholeBike } from '../room/use-whole-bike';
 import { money } from '../ui/figures';
 import { RoleButton } from '../session/role-button';
 import { useMay } from '../session/use-session';
@@ -21,10 +22,11 @@ import { Alerts } from '../ui/alerts';
 import { Button } from '../ui/button';
 import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
+import { Section } from '../ui/section';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
-import { daysToStart, listedLines, nextState, type ListedLine } from './order-lines';
+import { besideAxles, daysToStart, linesOfEnd, listedLines, nextState, type ListedLine } from './order-lines';
 import { words } from './words';
 import { bikePath, endPath } from '../ui/pages';
 import { BikeNotThere } from '../bike/bike-not-there';
@@ -39,6 +41,8 @@ export function OrderScreen() {
   const { writes } = useOutbox();
   const hourlyRate = useHourlyRate();
   const { record, state, isPending, refetch } = useBikeEnd(bikeId, end);
+  const { data: whole } = useWholeBike(record);
+  const { data: settings } = useShopSettings();
   if (!record || !state) {
     return <BikeNotThere bikeId={bikeId} asked={[{ isPending, refetch }]} />;
   }
@@ -51,17 +55,20 @@ export function OrderScreen() {
       </Screen>
     );
   }
-  const lines = listedLines(record, end, fit.shopping);
-  const costs = costTable([fit], fit, hourlyRate);
-  const days = daysToStart(lines);
+  const lines = linesOfEnd(record, end, fit.shopping);
+  const toGet = roomShopping(whole?.toGet ?? [], settings?.limits);
+  const besides = listedLines(record, besideAxles, toGet);
+  const costs = costTable([fit, { shopping: toGet, tools: [] }], fit, hourlyRate);
+  const days = daysToStart([...lines, ...besides]);
   const start = days === 0 ? words.startNow : format(addDays(new Date(), days), 'd MMMM');
   const waiting = new Set(
     writes.flatMap(({ about, refused }) => (about.kind === 'order' && !refused ? [about.id] : [])),
   );
+  const isWaiting = ({ order }: ListedLine) => order !== null && waiting.has(order.id);
   const step = (line: ListedLine) => {
-    const { what, count, reason, costEach, leadDays, order } = line;
+    const { place, what, count, reason, costEach, leadDays, order } = line;
     void putOrder(bikeId, order?.id ?? crypto.randomUUID(), {
-      place: axleAt(end),
+      place,
       what,
       count,
       reason: reason || what,
@@ -92,29 +99,18 @@ export function OrderScreen() {
     >
       <View className={wide ? 'screen-only flex-row' : 'screen-only'}>
         <View className="min-w-0 flex-1" testID="order-list">
-          {lines.length === 0 ? <Txt className="px-4 py-3">{words.nothing}</Txt> : null}
+          {lines.length + besides.length === 0 ? <Txt className="px-4 py-3">{words.nothing}</Txt> : null}
           {lines.map((line) => (
-            <View key={line.what} className="min-h-[64px] flex-row items-center gap-3 border-b border-rule px-4 py-2">
-              <View
-                className={`h-4 w-4 border-2 border-ink ${line.state === 'received' ? 'bg-ink' : line.state === 'ordered' ? 'bg-lime' : ''}`}
-                aria-hidden
-              />
-              <View className="min-w-0 flex-1">
-                <Txt bold>{line.what}</Txt>
-                <Txt size="label" tone="soft">
-                  {`${words.states[line.state]} · ${words.each(line.count, money(line.costEach))} · ${words.lead(line.leadDays)}`}
-                  {line.order && waiting.has(line.order.id) ? ` · ${words.waits}` : ''}
-                </Txt>
-                <Txt size="label">{line.reason}</Txt>
-              </View>
-              <RoleButton
-                needs="work"
-                label={words.next[line.state]}
-                onPress={() => step(line)}
-                low
-                spoken={`${words.next[line.state]}: ${line.what}`}
-              />
-            </View>
+            <OrderRow key={line.what} line={line} waits={isWaiting(line)} onNext={() => step(line)} />
+          ))}
+          {besides.length > 0 ? <Section title={words.besides} /> : null}
+          {besides.map((line) => (
+            <OrderRow
+              key={`${line.place} ${line.what}`}
+              line={line}
+              waits={isWaiting(line)}
+              onNext={() => step(line)}
+            />
           ))}
           <CostSums costs={costs} className="max-w-[640px] px-4 pt-3" />
           <View className="px-4 py-3">
@@ -130,6 +126,41 @@ export function OrderScreen() {
       </View>
       <Quote tag={record.bike.tag} name={record.bike.name} code={wheel.code} fit={fit} start={start} costs={costs} />
     </Screen>
+  );
+}
+
+interface OrderRowProps {
+  line: ListedLine;
+  /** It is on its way to the server. */
+  waits: boolean;
+  onNext: () => void;
+}
+
+/** One thing to get: what has been done about it, and the next that may be. */
+function OrderRow({ line, waits, onNext }: OrderRowProps) {
+  const { what, state, count, costEach, leadDays, reason } = line;
+  return (
+    <View className="min-h-[64px] flex-row items-center gap-3 border-b border-rule px-4 py-2">
+      <View
+        className={`h-4 w-4 border-2 border-ink ${state === 'received' ? 'bg-ink' : state === 'ordered' ? 'bg-lime' : ''}`}
+        aria-hidden
+      />
+      <View className="min-w-0 flex-1">
+        <Txt bold>{what}</Txt>
+        <Txt size="label" tone="soft">
+          {`${words.states[state]} · ${words.each(count, money(costEach))} · ${words.lead(leadDays)}`}
+          {waits ? ` · ${words.waits}` : ''}
+        </Txt>
+        <Txt size="label">{reason}</Txt>
+      </View>
+      <RoleButton
+        needs="work"
+        label={words.next[state]}
+        onPress={onNext}
+        low
+        spoken={`${words.next[state]}: ${what}`}
+      />
+    </View>
   );
 }
 

@@ -17,6 +17,7 @@ export const words = {
   haveIt: (tool: string) => `We have it: ${tool}`,
   toTools: 'All tools of the shop, what an hour costs',
   leftOver: 'What stays over',
+  besides: 'Besides the axle',
   nothing: 'Nothing is to be got.',
   quote: 'Print the quote',
   quoteTitle: 'Quote',

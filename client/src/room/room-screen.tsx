@@ -15,11 +15,11 @@ import { Section } from '../ui/section';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
-import { useWorked } from '../workers/use-worked';
 import { KitParts } from './kit-parts';
 import { TakeAll } from './take-all';
 import { takenOf } from './take-arrangement';
 import { pageOf } from './station-pages';
+import { useWholeBike } from './use-whole-bike';
 import { words } from './words';
 
 /** Everything besides the axles on one page: verdicts, and where two want the same thing. */
@@ -32,10 +32,7 @@ export function RoomScreen() {
 
 function Room({ record }: { record: BikeRecord }) {
   const { bike } = record;
-  const kits = useKits(record);
-  const { data } = useWorked('room', bike.id, kits && [bike.facts, kits], (worker) =>
-    worker.wholeBike(bike.facts, kits!),
-  );
+  const { data } = useWholeBike(record);
   return (
     <Screen title={words.title} tag={bike.tag} backTo={bikePath(bike.id)}>
       <View className="max-w-[720px]">

@@ -13,6 +13,7 @@ import { CablesAtStand } from '../cables/cables-at-stand';
 import { BestSensorWay } from '../cranks/sensor-way';
 import { useWrites, type Writes } from '../data/use-writes';
 import { LeversAtStand } from '../levers/levers-at-stand';
+import { AsTaken } from '../room/as-taken';
 import { PowerAtStand } from '../power/power-at-stand';
 import { PlugsAtStand } from '../wiring/plugs-at-stand';
 import { ToPage } from '../ui/to-page';
@@ -128,11 +129,21 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
 };
 
 function atCranks({ record }: StepExtrasProps): ReactNode {
-  return <BestSensorWay bike={record.bike} />;
+  return (
+    <>
+      <BestSensorWay bike={record.bike} />
+      <AsTaken record={record} station="cranks" />
+    </>
+  );
 }
 
 function inBay({ record }: StepExtrasProps): ReactNode {
-  return <BayAtStand bike={record.bike} />;
+  return (
+    <>
+      <BayAtStand bike={record.bike} />
+      <AsTaken record={record} station="bay" />
+    </>
+  );
 }
 
 function besideFrame({ record }: StepExtrasProps): ReactNode {
@@ -140,23 +151,48 @@ function besideFrame({ record }: StepExtrasProps): ReactNode {
 }
 
 function onPower({ record }: StepExtrasProps): ReactNode {
-  return <PowerAtStand record={record} />;
+  return (
+    <>
+      <PowerAtStand record={record} />
+      <AsTaken record={record} station="power" />
+    </>
+  );
 }
 
 function withCables({ record }: StepExtrasProps): ReactNode {
-  return <CablesAtStand record={record} />;
+  return (
+    <>
+      <CablesAtStand record={record} />
+      <AsTaken record={record} station="cables" />
+    </>
+  );
 }
 
 function atLevers({ record }: StepExtrasProps): ReactNode {
-  return <LeversAtStand record={record} />;
+  return (
+    <>
+      <LeversAtStand record={record} />
+      <AsTaken record={record} station="levers" />
+    </>
+  );
 }
 
 function atPlugs({ record }: StepExtrasProps): ReactNode {
-  return <PlugsAtStand bike={record.bike} />;
+  return (
+    <>
+      <PlugsAtStand bike={record.bike} />
+      <AsTaken record={record} station="wiring" />
+    </>
+  );
 }
 
 function onBar({ record }: StepExtrasProps): ReactNode {
-  return <OrderOnBar record={record} />;
+  return (
+    <>
+      <OrderOnBar record={record} />
+      <AsTaken record={record} station="bar" />
+    </>
+  );
 }
 
 function reached({ end, state, values, against }: StepExtrasProps): ReactNode {

@@ -1,6 +1,6 @@
 import type { Shape } from '../input';
 import { axlePlaces, type Place } from '../model';
-import type { RoomStation } from '../whole-bike/contract';
+import { stationPlaces, type RoomStation } from '../whole-bike/contract';
 import { ArrangementInput, resultShape } from './arrangement';
 import { AcceptedStackInput, AcceptedStackResult } from './stack';
 
@@ -10,19 +10,6 @@ interface KindOfAcceptance {
   result: Shape;
   schemaVersion: number;
 }
-
-/** Where each station besides the axles is. */
-export const stationPlaces = {
-  bar: 'bar',
-  levers: 'bar',
-  cranks: 'cranks',
-  bay: 'frame',
-  rack: 'rack',
-  controller: 'frame',
-  power: 'loom',
-  cables: 'loom',
-  wiring: 'loom',
-} as const satisfies Record<RoomStation, Place>;
 
 const arrangementOf = (station: RoomStation): KindOfAcceptance => ({
   places: [stationPlaces[station]],

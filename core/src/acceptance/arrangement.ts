@@ -1,4 +1,4 @@
-import { Anything, Figure, Flag, Items, Maybe, Named, Nested, OneOf, Open, type Shape } from '../input';
+import { Anything, Figure, Flag, Items, Maybe, Named, Nested, OneOf, Open, Optional, Row, type Shape } from '../input';
 import type { Verdict } from '../verdict';
 import { roomStations, type RoomStation } from '../whole-bike/contract';
 import { SignedFinding, verdicts, words } from './signed';
@@ -66,8 +66,16 @@ export class ChosenRack {
 }
 
 @Open()
+export class ChosenPlace {
+  /** Forward and up from the bottom bracket centre. */
+  @Row(Figure(), 2, 'two figures') at!: [number, number];
+  @Figure() turnDeg!: number;
+}
+
+@Open()
 export class ChosenController {
   @Figure() boxC!: number;
+  @Optional() @Nested(() => ChosenPlace) place?: ChosenPlace;
 }
 
 @Open()

@@ -40,7 +40,14 @@ export const arrangementLines: Lines = {
   rack: ({ loadKg, neededN, heldN }) => [
     `Pack and luggage: ${Number(loadKg.toFixed(1))} kg. The straps hold ${whole(heldN)} N; ${whole(neededN)} N is needed.`,
   ],
-  controller: ({ boxC }) => [`At full loss it gets ${whole(boxC)} °C.`],
+  controller: ({ boxC, place }) => [
+    ...(place
+      ? [
+          `Its middle ${whole(place.at[0])} mm forward and ${whole(place.at[1])} mm up from the bottom bracket, turned by ${whole(place.turnDeg)}°.`,
+        ]
+      : []),
+    `At full loss it gets ${whole(boxC)} °C.`,
+  ],
   power: ({ currentA, dropPercent, fuseA, elements }) => [
     `${whole(currentA)} A from the battery, ${Number(dropPercent.toFixed(1))} % of its voltage lost on the way${fuseA === null ? '' : `, fuse ${fuseA} A`}.`,
     `From the battery on: ${listed(elements.map(({ kind, loadA, ratedA }) => (ratedA === null ? kind : `${kind} ${whole(loadA)} of ${whole(ratedA)} A`)))}.`,

@@ -6,7 +6,7 @@ import { bayOfBike } from '../bay-question';
 import { pedalSensor } from '../pedal-sensor';
 import type { PowerPathResult } from '../power-path';
 import { racks } from '../racks';
-import { controllers } from '../controllers';
+import { controllerOfBike } from '../box-place';
 import type { ConnectionsResult } from '../connections';
 import type { Answers, RoomStation } from '../whole-bike';
 
@@ -49,7 +49,11 @@ export const chosenAt: Reads = {
     const { loadKg, neededN, heldN } = racks(rack);
     return { loadKg, neededN, heldN };
   },
-  controller: ({ controller }) => (controller ? { boxC: controllers(controller).boxC } : null),
+  controller(facts) {
+    const result = controllerOfBike(facts);
+    const place = facts.bay?.box;
+    return result && { boxC: result.boxC, ...(place && { place }) };
+  },
   power(_, { power }) {
     if (!power || !('elements' in power)) return null;
     const { currentA, dropPercent, fuseA, elements } = power as PowerPathResult;

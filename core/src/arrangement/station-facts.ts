@@ -10,7 +10,7 @@ const hangsOn: Record<RoomStation, readonly string[]> = {
   cranks: ['cranks'],
   bay: ['frame', 'bay', 'job.pack'],
   rack: ['rack'],
-  controller: ['controller'],
+  controller: ['controller', 'bay', 'frame', 'cables.anchors', 'cables.turning', 'job.pack'],
   power: ['power', 'job.pack'],
   cables: ['cables'],
   wiring: ['wiring'],

@@ -1,6 +1,6 @@
 import { FrameBoss, FrameTubes, PackOnRail, Pedalling } from '../battery-bay/contract';
 import { packsMeasured } from '../pack-instead/other-pack';
-import { Amount, Exactly, Items, Nested, OneOf, OneOfKinds, Optional, Text } from '../input';
+import { Amount, Exactly, Items, Nested, OneOf, OneOfKinds, Optional, Row, Text } from '../input';
 
 /** A place in the frame as a tape finds it. */
 export class FrameSpot {
@@ -59,7 +59,17 @@ export class BayPlace {
   @Optional() @Amount(-500, 2000, 'mm') fromMm?: number;
 }
 
+/** Where the controller is put, in the side view. */
+export class BoxPlace {
+  /** Its middle, from the bottom bracket centre: forward and up. */
+  @Row(Amount(-2000, 2000, 'mm'), 2, 'two figures, forward and up in mm') at!: [x: number, y: number];
+  /** Its length against the horizontal, rising to the front. */
+  @Amount(-90, 90, '°') turnDeg!: number;
+}
+
 export class BikeBay {
   @Optional() @Nested(() => BayPack) pack?: BayPack;
   @Optional() @Nested(() => BayPlace) at?: BayPlace;
+  /** Where the controller is put. */
+  @Optional() @Nested(() => BoxPlace) box?: BoxPlace;
 }

@@ -1,4 +1,14 @@
 /** What the room in the frame of one bike is asked, from what is known of it. */
 export { bayOfBike, type BayOfBike } from './bay-question';
-export type { BayPack, BayPlace, BikeBay, BikeFrame, FrameSpot, FrameThing, LongThing, RoundThing } from './facts';
+export type {
+  BayPack,
+  BayPlace,
+  BoxPlace,
+  BikeBay,
+  BikeFrame,
+  FrameSpot,
+  FrameThing,
+  LongThing,
+  RoundThing,
+} from './facts';
 export { outlineOf } from './outlines';

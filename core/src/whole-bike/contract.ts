@@ -1,3 +1,4 @@
+import type { Place } from '../model';
 import type { Finding, Verdict } from '../verdict';
 
 /** Everything besides the axles that competes for room on a bike, in the order of the work. */
@@ -13,6 +14,19 @@ export const roomStations = [
   'wiring',
 ] as const;
 export type RoomStation = (typeof roomStations)[number];
+
+/** Where each station besides the axles is. */
+export const stationPlaces = {
+  bar: 'bar',
+  levers: 'bar',
+  cranks: 'cranks',
+  bay: 'frame',
+  rack: 'rack',
+  controller: 'frame',
+  power: 'loom',
+  cables: 'loom',
+  wiring: 'loom',
+} as const satisfies Record<RoomStation, Place>;
 
 export interface StationAnswer {
   station: RoomStation;

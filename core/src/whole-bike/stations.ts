@@ -5,7 +5,7 @@ import type { BrakeLeversResult } from '../brake-levers';
 import type { ConnectionsResult } from '../connections';
 import { answerCables, cableQuestion } from '../cable-question';
 import type { CableRunsResult } from '../cable-runs';
-import { controllers } from '../controllers';
+import { controllerOfBike } from '../box-place';
 import { handlebar, holdsEvery, laidByHand, type HandlebarResult } from '../handlebar';
 import type { KitFacts } from '../kit';
 import type { RoomStation } from './contract';
@@ -46,7 +46,7 @@ export const answering: {
   cranks: ({ cranks }) => (cranks ? pedalSensor(cranks) : null),
   bay: (facts) => laid(facts, bayOfBike(facts)),
   rack: ({ rack }) => (rack ? racks(rack) : null),
-  controller: ({ controller }) => (controller ? controllers(controller) : null),
+  controller: (facts) => controllerOfBike(facts),
   power: powerOf,
   cables: cablesOf,
   wiring: wiringOf,

@@ -1,8 +1,8 @@
 import type { NewStack } from '@cricket/contract';
 import { coreVersion } from '@cricket/core';
-import { acceptanceKinds, stationPlaces } from '@cricket/core/acceptance';
+import { acceptanceKinds } from '@cricket/core/acceptance';
 import { factsOfStation } from '@cricket/core/arrangement';
-import type { RoomStation } from '@cricket/core/whole-bike';
+import { stationPlaces, type RoomStation } from '@cricket/core/whole-bike';
 import type { BikeFacts } from '@cricket/core/bike-facts';
 import { toldBetween } from '@cricket/core/told';
 import { axleAt } from '@cricket/core/model';

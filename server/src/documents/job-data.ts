@@ -13,7 +13,9 @@ import {
   type JobFacts,
   type StepState,
 } from '@cricket/core/procedure';
+import type { LimitsInput } from '@cricket/core/limits';
 import { axleAt, type End } from '@cricket/core/model';
+import { roomShopping, wholeBike } from '@cricket/core/whole-bike';
 import { defaultUnits, type Units } from '@cricket/core/units';
 
 import { endStatesOf } from '../fit/kept-states';
@@ -59,9 +61,10 @@ export function jobData(
 
 /** What a job costs as it is planned today. */
 export function jobCosts(
-  { job, states, steps }: JobData,
+  { record, job, states, steps }: Pick<JobData, 'record' | 'job' | 'states' | 'steps'>,
   logged: Workshop['logged'],
   hourlyRate: number,
+  limits?: LimitsInput,
 ): CostTable | null {
   if (!job) return null;
   const time = jobTime(
@@ -69,7 +72,9 @@ export function jobCosts(
     logged,
   );
   const fits = job.ends.flatMap(({ end }) => states[end].fit ?? []);
-  return costTable(fits, wholeMinutes(time), hourlyRate);
+  const kits = job.ends.flatMap(({ end }) => states[end].wheel?.kit ?? []);
+  const besides = { shopping: roomShopping(wholeBike(record.bike.facts, kits).toGet, limits), tools: [] };
+  return costTable([...fits, besides], wholeMinutes(time), hourlyRate);
 }
 
 /** The same job with steps and torques as they were when its stacks were taken, whatever was changed since. */

@@ -41,6 +41,6 @@ export const inPlace: Heavy = {
 
 function sheetOf({ record, workshop, settings }: SheetSource): SheetData {
   const today = jobData(record, workshop, settings);
-  const costs = jobCosts(today, workshop.logged, settings.hourlyRate);
+  const costs = jobCosts(today, workshop.logged, settings.hourlyRate, workshop.limits);
   return { ...asAccepted(today), costs, currency: settings.currency ?? null };
 }

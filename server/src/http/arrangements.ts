@@ -1,7 +1,8 @@
 import { NewArrangement } from '@cricket/contract';
 import type { Acceptance } from '@cricket/contract/shapes';
 import { coreVersion } from '@cricket/core';
-import { acceptanceKinds, stationPlaces } from '@cricket/core/acceptance';
+import { acceptanceKinds } from '@cricket/core/acceptance';
+import { stationPlaces } from '@cricket/core/whole-bike';
 import type { Context } from 'hono';
 import type { DataSource } from 'typeorm';
 

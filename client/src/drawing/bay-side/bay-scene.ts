@@ -21,11 +21,15 @@ export interface BayScene {
   rail: Point[] | null;
   swept: Point[];
   key: Point | null;
+  /** The controller; null where it is not drawn. */
+  box: Point[] | null;
   /** How far the drawing reaches. */
   bounds: { left: number; right: number; bottom: number; top: number };
 }
 
 const marginMm = 30;
+/** Where a controller is pushed to behind the frame; its own place moves nothing else. */
+const behindMm = 130;
 /** Head and seat tube go on above the corner that was measured. */
 const beyondMm = 45;
 
@@ -33,8 +37,14 @@ const beyondMm = 45;
  * The frame from its right side with the battery in it, as a plan in millimetres.
  *
  * @param triangle - inside corners of the frame as fitted
+ * @param box - outline of the controller; where it can be pushed the drawing leaves room behind the seat tube
  */
-export function bayScene(input: BatteryBayInput, triangle: BayTriangle, laid: LaidBattery): BayScene {
+export function bayScene(
+  input: BatteryBayInput,
+  triangle: BayTriangle,
+  laid: LaidBattery,
+  box: Point[] | null = null,
+): BayScene {
   const { bb, downHead, headTop, seat } = triangle;
   const { down, seat: seatTube, top, head } = input.tubes;
   const tubes = [
@@ -62,8 +72,9 @@ export function bayScene(input: BatteryBayInput, triangle: BayTriangle, laid: La
     rail: laid.rail,
     swept: laid.swept,
     key: laid.keyAt ?? null,
+    box,
     bounds: {
-      left: Math.min(...xs) - marginMm,
+      left: Math.min(...xs) - marginMm - (box ? behindMm : 0),
       right: Math.max(...xs) + marginMm,
       bottom: Math.min(...ys) - marginMm,
       top: Math.max(...ys) + marginMm,

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import Svg, { Circle, Line, Polygon } from 'react-native-svg';
 
 import { useTones } from '../../ui/tones';
+import { PlaceHandle } from '../place-handle';
 import { AlongTube, type Pushed } from './along-tube';
 import type { BayScene, Point } from './bay-scene';
 
@@ -14,13 +15,24 @@ export interface BaySideProps {
   label: string;
   /** With it the battery can be pushed along its tube. */
   push?: Pushed;
+  /** With it the controller can be pushed anywhere. */
+  pushBox?: PushedBox;
+}
+
+/** The controller as it is pushed. */
+export interface PushedBox {
+  /** Where it is, in words. */
+  says: string;
+  isStopped: boolean;
+  /** So many millimetres forward, and up. */
+  onPush: (by: Point) => void;
 }
 
 const mostHeight = 420;
 const shellMm = 22;
 
 /** The frame from its right side, to scale: tubes, bosses, what is in the way and where it moves, battery, rail and the way in. */
-export function BaySide({ scene, width, verdict, label, push }: BaySideProps) {
+export function BaySide({ scene, width, verdict, label, push, pushBox }: BaySideProps) {
   const tones = useTones();
   const { left, right, bottom, top } = scene.bounds;
   const scale = Math.min(width / (right - left), mostHeight / (top - bottom));
@@ -81,6 +93,14 @@ export function BaySide({ scene, width, verdict, label, push }: BaySideProps) {
             stroke={stopped ? tones.stop : tones.ink}
             strokeWidth={stopped ? 3 : 2}
           />
+          {scene.box ? (
+            <Polygon
+              points={list(scene.box)}
+              fill={tones.sheet}
+              stroke={pushBox?.isStopped ? tones.stop : tones.ink}
+              strokeWidth={pushBox?.isStopped ? 3 : 2}
+            />
+          ) : null}
           {scene.bosses.map((boss, index) => {
             const [x, y] = at(boss);
             return <Circle key={index} cx={x} cy={y} r={4} fill={tones.ink} stroke={tones.paper} strokeWidth={1} />;
@@ -98,8 +118,22 @@ export function BaySide({ scene, width, verdict, label, push }: BaySideProps) {
         </Svg>
       </View>
       {push ? <AlongTube outline={scene.battery.map(at)} scale={scale} {...push} /> : null}
+      {pushBox && scene.box ? (
+        <PlaceHandle
+          place={{ id: 'controller', says: pushBox.says }}
+          at={at(middleOf(scene.box))}
+          onGrab={() => undefined}
+          onPush={(right, up) => pushBox.onPush([right / scale, up / scale])}
+          onStep={pushBox.onPush}
+        />
+      ) : null}
     </View>
   );
+}
+
+function middleOf(outline: readonly Point[]): Point {
+  const [sumX, sumY] = outline.reduce<Point>(([x, y], point) => [x + point[0], y + point[1]], [0, 0]);
+  return [sumX / outline.length, sumY / outline.length];
 }
 
 interface TubeLayerProps {

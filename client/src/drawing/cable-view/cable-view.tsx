@@ -4,7 +4,7 @@ import Svg, { Circle, ClipPath, Defs, G, Line, Polygon, Polyline, Rect } from 'r
 
 import { useTones } from '../../ui/tones';
 import type { CableScene, CableViewFrom, Point } from './cable-scene';
-import { PlaceHandle, type Place } from './place-handle';
+import { PlaceHandle, type Place } from '../place-handle';
 
 export interface CableViewProps {
   scene: CableScene;

@@ -1,8 +1,9 @@
 import { useRef } from 'react';
 import { View, type GestureResponderEvent } from 'react-native';
 
-import { pushable, type PushKey } from '../pushable';
-import type { Point } from './cable-scene';
+import { pushable, type PushKey } from './pushable';
+
+type Point = [x: number, y: number];
 
 /** A place that can be pushed about. */
 export interface Place {

@@ -1,0 +1,49 @@
+import type { LaidBattery } from '@cricket/core/battery-bay';
+import type { BoxPlace } from '@cricket/core/bay-question';
+import type { BikeFacts } from '@cricket/core/bike-facts';
+import { controllerOfBike, openBoxPlace, type PlacedBox } from '@cricket/core/box-place';
+import type { Verdict } from '@cricket/core/verdict';
+import { useMemo, useState } from 'react';
+
+export interface PushedBoxPlace {
+  placed: PlacedBox;
+  verdict: Verdict;
+  /** It is where it was kept. */
+  isKept: boolean;
+  /** So many millimetres forward, and up. */
+  push: (by: readonly [forward: number, up: number]) => void;
+  turn: (byDeg: number) => void;
+  /** Along the nearest tube, and against it. */
+  align: () => void;
+}
+
+/** The controller as it is pushed about beside the battery; null while it, or the frame, is not measured. */
+export function useBoxPlace(facts: BikeFacts, laid: LaidBattery): PushedBoxPlace | null {
+  const open = useMemo(() => openBoxPlace(facts, laid), [facts, laid]);
+  const [pushed, setPushed] = useState<BoxPlace | null>(null);
+  const kept = facts.bay?.box;
+  const place = pushed ?? kept ?? open?.usual;
+  const placed = useMemo(() => (open && place ? open.placedAt(place) : null), [open, place]);
+  const verdict = useMemo(() => controllerOfBike(facts, placed)?.verdict ?? 'unknown', [facts, placed]);
+  if (!open || !placed || !place) return null;
+  return {
+    placed,
+    verdict,
+    isKept: kept !== undefined && same(kept, place),
+    push: ([forward, up]) =>
+      setPushed((before) => {
+        const from = before ?? place;
+        return { ...from, at: [tenth(from.at[0] + forward), tenth(from.at[1] + up)] };
+      }),
+    turn: (byDeg) => {
+      const turned = place.turnDeg + byDeg;
+      setPushed({ ...place, turnDeg: turned > 90 ? turned - 180 : turned });
+    },
+    align: () => setPushed(open.againstTube(place)),
+  };
+}
+
+const same = (one: BoxPlace, other: BoxPlace): boolean =>
+  one.at[0] === other.at[0] && one.at[1] === other.at[1] && one.turnDeg === other.turnDeg;
+
+const tenth = (value: number): number => Number(value.toFixed(1));

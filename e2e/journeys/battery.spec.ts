@@ -48,6 +48,11 @@ test('a battery is laid into a measured frame, pushed to its place and kept, wit
   // Bosses: it is bolted, pushed off them by keys, and pulled back to them by hand.
   await page.context().setOffline(true);
   await page.getByTestId('bay-bosses').click();
+  // Bosses that miss the rail hold nothing.
+  await page.getByTestId('field-downBosses').fill('20 60');
+  await page.getByTestId('keep-bosses').click();
+  await expect(says).toContainText('two bands');
+  await page.getByTestId('bay-bosses').click();
   await page.getByTestId('field-downBosses').fill('190 254');
   await page.getByTestId('keep-bosses').click();
   await expect(says).toContainText('bolted at 190, 254 mm');
@@ -92,6 +97,39 @@ test('a battery is laid into a measured frame, pushed to its place and kept, wit
   await page.getByTestId('take-off').click();
   await verdict('Goes');
 
+  await page.getByTestId('bay-pack').click();
+  await fill({ batteryLength: '280', railLength: '260' });
+  await page.getByTestId('keep-pack').click();
+  // A shock over the down tube leaves it the seat tube alone.
+  await page.getByTestId('add-thing').click();
+  await page.getByTestId('field-id').fill('Low shock');
+  await page.getByRole('radio', { name: 'Long', exact: true }).click();
+  await page.getByRole('radio', { name: 'It moves with the travel' }).click();
+  await fill({ thickMm: '40', fromAlong: '290', fromOff: '40', toAlong: '330', toOff: '150' });
+  await fill({ movedFromAlong: '300', movedFromOff: '30', movedToAlong: '360', movedToOff: '120' });
+  for (const spot of ['from', 'to', 'movedFrom', 'movedTo']) {
+    await page.getByTestId(`field-${spot}Tube`).getByRole('radio', { name: 'Down tube' }).click();
+  }
+  await page.getByTestId('keep-thing').click();
+  await verdict('Stop');
+  await page.getByRole('radio', { name: 'Seat tube' }).click();
+  await verdict('Goes after work');
+  await page.getByTestId('keep-place').click();
+  await expect(page.getByText('This place is kept.')).toBeVisible();
+  await page.getByRole('link', { name: 'Low shock' }).click();
+  await page.getByTestId('take-off').click();
+  await page.getByTestId('take-off').click();
+
+  // A used pack of another kit: its measures are not those of the pack that is used.
+  await page.getByTestId('bay-pack').click();
+  await page.getByTestId('field-of').getByRole('radio').nth(1).click();
+  await page.getByTestId('keep-pack').click();
+  await expect(page.getByText('These are the figures of another pack than the one that is used.')).toBeVisible();
+  await verdict('Not measured yet');
+  await page.getByTestId('bay-pack').click();
+  await page.getByTestId('field-of').getByRole('radio').nth(0).click();
+  await page.getByTestId('keep-pack').click();
+
   // On the rack instead: straps that do not hold stop it.
   await page.getByTestId('bay-rack').click();
   await fill({ ratedKg: '27', fixings: '4', rackLength: '380', rackWidth: '120', luggageKg: '8', straps: '30 30' });
@@ -106,6 +144,22 @@ test('a battery is laid into a measured frame, pushed to its place and kept, wit
   await fill({ boxLength: '110', boxWidth: '60', boxHeight: '32', lossW: '30' });
   await page.getByTestId('keep-controller').click();
   await expect(page.getByText(/Where it is it gets \d+ °C at full loss/)).toBeVisible();
+
+  // Pushed about in the drawing it stops in the tube, and lies against it at a touch.
+  await page.getByTestId('bay-controller').click();
+  await fill({ lossW: '4', belowMm: '20', aroundMm: '20' });
+  await page.getByTestId('keep-controller').click();
+  const box = page.getByTestId('place-controller');
+  await box.focus();
+  for (let press = 0; press < 2; press++) await page.keyboard.press('Shift+ArrowRight');
+  await expect(page.getByText('It wants room that something else has.')).toBeVisible();
+  await expect(page.getByTestId('keep-box')).toHaveCount(0);
+  await page.getByTestId('box-align').click();
+  await expect(page.getByText(/Air in the drawing/)).toBeVisible();
+  await page.getByTestId('keep-box').click();
+  await expect(page.getByText('It is kept here.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('It is kept here.')).toBeVisible();
 
   // At the stand the place is beside the step that fixes the mount.
   await page.goto(`${shop.url}${longtail}/stand?step=mount-fix`);

@@ -86,6 +86,13 @@ test('cables are led over places that are pushed to where they are, and followed
   await page.getByTestId('take-off').click();
   await expect(page.getByRole('button', { name: /^Motor/ })).toHaveCount(0);
 
+  // Folded, a cable is stretched that reaches otherwise.
+  await page.getByTestId('add-pose').click();
+  await fill({ id: 'Folded', 'spots.0': '-400 100 300' });
+  await page.getByTestId('keep-pose').click();
+  await verdict('Stop');
+  await expect(page.getByRole('button', { name: /Throttle.*mm short/ })).toBeVisible();
+
   // At the stand ties and coil are beside the step that sets them.
   await page.goto(`${shop.url}${longtail}/stand?step=ties`);
   await expect(page.getByText(/Ties at 0, \d+/).first()).toBeVisible();

@@ -32,6 +32,7 @@ const screens: [name: string, path: string, ready: string][] = [
   ['battery and rail', '/bikes/00000003-0000-4000-8000-000000000003/bay?of=pack', 'Slots in the rail'],
   ['thing in the frame', '/bikes/00000003-0000-4000-8000-000000000003/bay?of=thing&thing=Frame%20lock', 'It moves'],
   ['room', '/bikes/00000003-0000-4000-8000-000000000003/room', 'Each by itself'],
+  ['best ways', '/bikes/00000003-0000-4000-8000-000000000003/ways', 'Build it so'],
   ['rack', '/bikes/00000003-0000-4000-8000-000000000003/bay?of=rack', 'What each strap holds'],
   ['controller', '/bikes/00000003-0000-4000-8000-000000000003/bay?of=controller', 'Heat at full load'],
   ['power', '/bikes/00000003-0000-4000-8000-000000000003/power', 'Fed from the pack'],

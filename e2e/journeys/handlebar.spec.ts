@@ -71,6 +71,25 @@ test('a handlebar is written down part by part and arranged, with and without ne
   await page.getByTestId('keep-part').click();
   await expect(page.getByText('Goes', { exact: true }).first()).toBeVisible();
 
+  // A twist shifter and a twist throttle do not share a side: apart they go.
+  const takeOff = async (name: RegExp) => {
+    await page.getByRole('link', { name }).click();
+    await page.getByTestId('take-off').click();
+    await page.getByTestId('take-off').click();
+    await expect(page.getByTestId('add-part')).toBeVisible();
+  };
+  for (const name of [/Mirror/, /Bell/, /Thumb throttle/]) await takeOff(name);
+  await addPart(page, 'Twist shifter', '40', 'Right', { fields: { clampMm: '22.2' }, choices: { rear: 'Yes' } });
+  await addPart(page, 'Half twist throttle', '40', 'Right', { fields: { clampMm: '22.2' } });
+  await expect(page.getByText('Stop', { exact: true }).first()).toBeVisible();
+  await page.goto(`${shop.url}${nurse}/room`);
+  await expect(page.getByText(/Half twist throttle and Twist shifter want the same place on the bar/)).toBeVisible();
+  await page.getByTestId('room-bar').click();
+  await page.getByRole('link', { name: /Half twist throttle/ }).click();
+  await page.getByTestId('field-side').getByRole('radio', { name: 'Left', exact: true }).click();
+  await page.getByTestId('keep-part').click();
+  await expect(page.getByText('Stop', { exact: true })).toHaveCount(0);
+
   // An order of one's own: pushed by keys, stopped by what the rules forbid, kept when it goes.
   await page.goto(`${shop.url}${longtail}/bar`);
   await page.getByRole('radio', { name: 'Own', exact: true }).click();
@@ -126,6 +145,14 @@ test('ring and sensor are held against every way to put them on', async ({ page,
   await page.getByTestId('field-proudMm').fill('1,5');
   await page.getByTestId('keep-cranks').click();
   await expect(page.getByText('Goes', { exact: true }).first()).toBeVisible();
+  // The kit's own gap counts, and a ring that does not fit behind the chainring goes on the other side only.
+  await page.getByTestId('cranks-figures').click();
+  for (const [name, value] of Object.entries({ roomDrive: '4', gapMinMm: '0.5', gapMaxMm: '1.5' })) {
+    await page.getByTestId(`field-${name}`).fill(value);
+  }
+  await page.getByTestId('keep-cranks').click();
+  await expect(page.getByText(/Chain side, tied to the frame/)).toBeVisible();
+  await expect(page.getByTestId('best-way')).toHaveText('Side without chain, tied to the frame');
   await page.reload();
   await expect(page.getByRole('img', { name: /Section beside the frame/ })).toBeVisible();
   await expect(page.getByText('Goes', { exact: true }).first()).toBeVisible();

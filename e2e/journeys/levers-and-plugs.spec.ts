@@ -1,4 +1,4 @@
-import { expect, test } from '../support/test';
+import { become, expect, test } from '../support/test';
 
 const tourer = '/bikes/00000003-0000-4000-8000-000000000004';
 const longtail = '/bikes/00000003-0000-4000-8000-000000000003';
@@ -33,6 +33,35 @@ test('one-piece levers without cut-off get a switch, and the job follows', async
   await expect(page.getByText('It is to be built so.')).toBeVisible();
   await page.goto(`${shop.url}${longtail}/stand?step=both-brakes`);
   await expect(page.getByText('Both brakes hold, each against a push').first()).toBeVisible();
+
+  // With a throttle, and without the kit's levers, a separate switch cuts the motor; without that it stops, and says
+  // how far it runs on.
+  await page.goto(`${shop.url}${longtail}/rear/wheel`);
+  await page.getByRole('button', { name: 'Take RW-7', exact: true }).click();
+  await page.goto(`${shop.url}${longtail}/levers`);
+  await page.getByTestId('lever-figures').click();
+  await choose('swap', 'No');
+  await choose('kitPull', 'None');
+  await choose('inLine', '1');
+  await page.getByTestId('keep-levers').click();
+  await expect(page.getByText(/switch in the cable 1/).first()).toBeVisible();
+  await page.getByTestId('lever-figures').click();
+  await choose('inLine', 'None');
+  await choose('atLever', 'None');
+  await page.getByTestId('keep-levers').click();
+  await verdict('Stop');
+  await expect(
+    page.getByText(/There is a throttle, and no brake cuts the motor\. .*runs on .* m/).first(),
+  ).toBeVisible();
+  // The owner may answer for it, with a reason that says something.
+  await become(page, shop, 'owner');
+  await page.reload();
+  await page.getByTestId('sign-arrangement').click();
+  await page.getByTestId('sign-because').fill('no');
+  await expect(page.getByTestId('signed-arrangement')).toBeDisabled();
+  await page.getByTestId('sign-because').fill('One-piece levers stay: both brakes were tried at full power.');
+  await page.getByTestId('signed-arrangement').click();
+  await expect(page.getByTestId('taken')).toContainText('Taken so on');
 
   // What is not known is asked for.
   await page.goto(`${shop.url}${tourer}/levers`);

@@ -48,11 +48,12 @@ function Taking({ record, station, kits }: TakeArrangementProps & { kits: KitFac
   if (isWaiting) return <Txt tone="soft">{words.waits}</Txt>;
   if (isSo) return <TakenLine taken={taken} isSo />;
   const reason = against(arrangement.result);
+  const open = arrangement.result.findings.filter(({ verdict }) => verdict === 'stop' || verdict === 'unknown').length;
   return (
     <View className="gap-2" testID="taking">
       <Alerts messages={messages} />
       {taken ? <TakenLine taken={taken} isSo={false} /> : null}
-      {reason ? <Txt size="label">{words.notYet(reason.because)}</Txt> : null}
+      {reason ? <Txt size="label">{words.notYet(open)}</Txt> : null}
       {reason && mayBeSigned(reason) ? (
         <OwnersWord onWord={(because) => void take(facts, because)} />
       ) : (

@@ -26,7 +26,8 @@ export const words = {
     anew: 'Take it as it is now',
     taken: (when: string, person: string) => `Taken so on ${when} by ${person}.`,
     otherwise: (when: string, person: string) => `Taken on ${when} by ${person}; what it hangs on has changed since.`,
-    notYet: (because: string) => `Not to be taken yet: ${because}`,
+    notYet: (count: number) =>
+      `Not to be taken yet: ${count === 1 ? 'one thing stops it or is' : `${count} things stop it or are`} not known.`,
     waits: 'Taken here; it is on its way to the server.',
     sign: 'The owner answers for it',
     signs: 'The owner signs here',

@@ -136,19 +136,11 @@ describe('a controller that is pushed about', () => {
   });
 
   it('stops in the rear wheel', () => {
-    const turning = {
+    const turning: NonNullable<BikeFacts['cables']>['turning'] = {
       crank: { radiusMm: 190, halfWidthMm: 65 },
-      discs: [
-        {
-          id: 'rear wheel',
-          centre: [-440, 60, 0] as [number, number, number],
-          radiusMm: 340,
-          halfWidthMm: 25,
-          on: 'rear' as const,
-        },
-      ],
+      discs: [{ id: 'rear wheel', centre: [-440, 60, 0], radiusMm: 340, halfWidthMm: 25, on: 'frame' }],
     };
-    const wheeled = openBoxPlace({ ...facts, bay: {}, cables: { turning } })!;
+    const wheeled = openBoxPlace({ ...facts, bay: {}, cables: { turning: turning! } })!;
     expect(stops(wheeled.placedAt({ at: [-140, 160], turnDeg: 0 }))).toContain('box-clash.rear wheel');
     expect(stops(wheeled.placedAt({ at: [60, 250], turnDeg: 0 }))).toEqual([]);
   });

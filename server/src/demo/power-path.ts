@@ -2,7 +2,7 @@ import type { BikeFacts } from '@cricket/core/bike-facts';
 
 const copper = { kind: 'lead', metal: 'copper', insulation: 'silicone' } as const;
 
-/** From the longtail's pack to its motor. The plug at the pack is not made for sparks: that is work, and no more. */
+/** From the longtail's pack to its motor. */
 export const longtailPower: NonNullable<BikeFacts['power']> = {
   pack: {
     of: 'supplied',

@@ -11,7 +11,7 @@ import {
   type HandlebarInput,
   type HandlebarResult,
 } from '@cricket/core/handlebar';
-import { useMemo, useState } from 'react';
+import { startTransition, useMemo, useState } from 'react';
 import { View } from 'react-native';
 
 import { useTell } from '../data/use-tell';
@@ -54,7 +54,9 @@ export function OwnOrder({ record, question, result, missing, onArrange }: OwnOr
           says: words.push,
           onPush: (id, atMm) => {
             const { side, at } = placeOnBar(scene, id, atMm);
-            setOrder((before) => movedTo(before, id, side, at));
+            const next = movedTo(order, id, side, at);
+            // Most of the way nothing changes: the page need not follow.
+            if (JSON.stringify(next) !== JSON.stringify(order)) startTransition(() => setOrder(next));
           },
           onStep: (id, to) => setOrder((before) => shifted(before, id, to)),
         }}

@@ -6,6 +6,7 @@ import { View } from 'react-native';
 
 import { figure } from '../bike/figures';
 import { useTell } from '../data/use-tell';
+import { useLive, type Live } from '../drawing/live';
 import { bayScene } from '../drawing/bay-side/bay-scene';
 import { BaySide } from '../drawing/bay-side/bay-side';
 import { FindingRows } from '../fit/finding-rows';
@@ -64,6 +65,7 @@ function OnTube({ record, bay, tube }: OnTubeProps) {
   const [width, setWidth] = useState(0);
   const { tell, messages } = useTell(record);
   const fromMm = pushedTo ?? best;
+  const { live, push } = useLive<number | null>(pushedTo, setPushedTo);
   const laid = useMemo(() => bay.laidAt(fromMm), [bay, fromMm]);
   const box = useBoxPlace(facts, laid);
   const isKept = kept !== undefined && kept.fromMm === (pushedTo ?? undefined);
@@ -87,12 +89,14 @@ function OnTube({ record, bay, tube }: OnTubeProps) {
               max,
               label: words.push,
               says: words.pushed(figure(fromMm, 0), verdictWords[verdict]),
-              onPush: (next, isDragged) => setPushedTo(isDragged ? snapped(next, result) : next),
+              live: live as Live<number>,
+              onPush: (next, isDragged) => push(isDragged ? snapped(next, result) : next),
             }}
             {...(box && {
               pushBox: {
                 says: words.box.pushed(figure(box.placed.place.at[0], 0), figure(box.placed.place.at[1], 0)),
                 isStopped: box.placed.findings.some((finding) => finding.verdict === 'stop'),
+                live: box.live,
                 onPush: box.push,
               },
             })}

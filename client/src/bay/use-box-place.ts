@@ -5,6 +5,8 @@ import { controllerOfBike, openBoxPlace, type PlacedBox } from '@cricket/core/bo
 import type { Verdict } from '@cricket/core/verdict';
 import { useMemo, useState } from 'react';
 
+import { useLive, type Live } from '../drawing/live';
+
 export interface PushedBoxPlace {
   placed: PlacedBox;
   verdict: Verdict;
@@ -12,6 +14,8 @@ export interface PushedBoxPlace {
   isKept: boolean;
   /** So many millimetres forward, and up. */
   push: (by: readonly [forward: number, up: number]) => void;
+  /** Its middle, where it is held before the page has followed. */
+  live: Live<[x: number, y: number]>;
   turn: (byDeg: number) => void;
   /** Along the nearest tube, and against it. */
   align: () => void;
@@ -25,16 +29,20 @@ export function useBoxPlace(facts: BikeFacts, laid: LaidBattery): PushedBoxPlace
   const place = pushed ?? kept ?? open?.usual;
   const placed = useMemo(() => (open && place ? open.placedAt(place) : null), [open, place]);
   const verdict = useMemo(() => controllerOfBike(facts, placed)?.verdict ?? 'unknown', [facts, placed]);
+  const { live, push } = useLive<[x: number, y: number] | null>(
+    place?.at ?? null,
+    (at) => at && setPushed({ at, turnDeg: place?.turnDeg ?? 0 }),
+  );
   if (!open || !placed || !place) return null;
   return {
     placed,
     verdict,
     isKept: kept !== undefined && same(kept, place),
-    push: ([forward, up]) =>
-      setPushed((before) => {
-        const from = before ?? place;
-        return { ...from, at: [tenth(from.at[0] + forward), tenth(from.at[1] + up)] };
-      }),
+    push: ([forward, up]) => {
+      const [x, y] = live.get() ?? place.at;
+      push([tenth(x + forward), tenth(y + up)]);
+    },
+    live: live as Live<[x: number, y: number]>,
     turn: (byDeg) => {
       const turned = place.turnDeg + byDeg;
       setPushed({ ...place, turnDeg: turned > 90 ? turned - 180 : turned });

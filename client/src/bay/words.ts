@@ -145,6 +145,11 @@ export const words = {
   writeRack: 'Measure the rack instead',
   onRack: 'as it stands on it',
   controllerTitle: 'Controller',
+  key: {
+    label: 'Number of the battery’s key',
+    keep: 'Keep the number',
+    kept: 'The number is kept.',
+  },
   box: {
     says: (gaps: { belowMm: number; aroundMm: number } | null) =>
       gaps === null

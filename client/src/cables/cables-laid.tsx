@@ -9,11 +9,13 @@ import { useTell } from '../data/use-tell';
 import {
   cableScene,
   movedSpot,
+  seenFrom,
   type CableCrop,
   type CableViewFrom,
   type Point,
 } from '../drawing/cable-view/cable-scene';
-import { CableView } from '../drawing/cable-view/cable-view';
+import { CableView, type HeldPlace } from '../drawing/cable-view/cable-view';
+import { useLive, type Live } from '../drawing/live';
 import { FindingRows } from '../fit/finding-rows';
 import { RoleButton } from '../session/role-button';
 import { useMay } from '../session/use-session';
@@ -110,9 +112,15 @@ function Drawn({ record, input, result, onPush }: DrawnProps) {
   const scene = cableScene(input, run, setting, from, crop, triangle);
   const canPush = may.work && isStraight(setting);
   const { anchors } = placesAt(input, straight);
+  const { live, push: hold } = useLive<(HeldPlace & { spot: Spot }) | null>(
+    null,
+    (held) => held && onPush(held.id, held.spot),
+  );
   const push = (id: string, by: Point) => {
-    const [x, y, z] = movedSpot(from, anchors[id]!, by);
-    onPush(id, [tenth(x), tenth(y), tenth(z)]);
+    const held = live.get();
+    const [x, y, z] = movedSpot(from, held?.id === id ? held.spot : anchors[id]!, by);
+    const spot: Spot = [tenth(x), tenth(y), tenth(z)];
+    hold({ id, spot, at: seenFrom(from, spot) });
   };
   return (
     <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
@@ -146,6 +154,7 @@ function Drawn({ record, input, result, onPush }: DrawnProps) {
                 : []
             }
             onPush={push}
+            live={live as unknown as Live<HeldPlace>}
           />
         </View>
       ) : null}

@@ -1,6 +1,7 @@
 import { useRef } from 'react';
 import { View, type GestureResponderEvent } from 'react-native';
 
+import { movedBy } from './live';
 import { pushable, type PushKey } from './pushable';
 
 type Point = [x: number, y: number];
@@ -12,7 +13,7 @@ export interface Place {
   says: string;
 }
 
-interface PlaceHandleProps {
+export interface PlaceHandleProps {
   place: Place;
   /** On the screen. */
   at: Point;
@@ -20,6 +21,8 @@ interface PlaceHandleProps {
   onGrab: (at: Point) => void;
   /** So many pixels to the right, and up, since it was touched last. */
   onPush: (right: number, up: number) => void;
+  /** How far it is held from there, before the page has followed. */
+  away?: Point;
   /** So many millimetres, by key. */
   onStep: (by: Point) => void;
 }
@@ -34,11 +37,11 @@ const steps: Readonly<Record<string, Point>> = {
 const wideStep = 10;
 
 /** Lies over a place and takes finger, mouse and arrow keys; with Shift a centimetre. */
-export function PlaceHandle({ place, at, onGrab, onPush, onStep }: PlaceHandleProps) {
+export function PlaceHandle({ place, at, away = [0, 0], onGrab, onPush, onStep }: PlaceHandleProps) {
   const last = useRef<Point>([0, 0]);
   const grab = ({ nativeEvent: { pageX, pageY, locationX, locationY } }: GestureResponderEvent) => {
     last.current = [pageX, pageY];
-    onGrab([at[0] - size / 2 + locationX, at[1] - size / 2 + locationY]);
+    onGrab([at[0] + away[0] - size / 2 + locationX, at[1] + away[1] - size / 2 + locationY]);
   };
   const move = ({ nativeEvent: { pageX, pageY } }: GestureResponderEvent) => {
     const [x, y] = last.current;
@@ -61,6 +64,7 @@ export function PlaceHandle({ place, at, onGrab, onPush, onStep }: PlaceHandlePr
       className="absolute cursor-grab rounded-full"
       style={[
         { left: at[0] - size / 2, top: at[1] - size / 2, width: size, height: size },
+        movedBy(away),
         // The page stays where it is while a place is pushed.
         { touchAction: 'none' } as object,
       ]}

@@ -8,6 +8,7 @@ import type { ReactNode } from 'react';
 
 import { BayAtStand } from '../bay/bay-at-stand';
 import { BesideFrame } from '../bay/beside-frame';
+import { KeyNumber } from '../bay/key-number';
 import { OrderOnBar } from '../bar/order-on-bar';
 import { CablesAtStand } from '../cables/cables-at-stand';
 import { BestSensorWay } from '../cranks/sensor-way';
@@ -96,6 +97,7 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
   'sensor-gap': atCranks,
   'pack-place': inBay,
   'mount-fix': inBay,
+  'pack-trial': ({ record }) => <KeyNumber record={record} />,
   'rack-fix': besideFrame,
   'controller-place': besideFrame,
   plugs: (props) => (

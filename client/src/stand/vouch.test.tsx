@@ -36,7 +36,10 @@ describe('what a file brought in', () => {
   });
 
   it('is counted, each step once', () => {
-    renderAt('Hesper', <Vouch record={record([step('a'), step('a'), step('b')], [{ imported: true, kind: 'stack' }])} />);
+    renderAt(
+      'Hesper',
+      <Vouch record={record([step('a'), step('a'), step('b')], [{ imported: true, kind: 'stack' }])} />,
+    );
     expect(screen.getByText('From a file: 1 stack and 2 steps of another shop')).toBeTruthy();
   });
 

@@ -33,6 +33,7 @@ export const toldNames: Readonly<Record<string, string>> = {
   'frame.pedal': 'room between cranks and knees',
   'bay.pack': 'measures of the battery',
   'bay.at': 'place of the battery in the frame',
+  'bay.keyNumber': 'number of the battery’s key',
   'bay.box': 'place of the controller in the frame',
   'power.pack': 'voltage and current of the battery',
   'power.chain': 'leads, plugs and fuses',

@@ -72,4 +72,6 @@ export class BikeBay {
   @Optional() @Nested(() => BayPlace) at?: BayPlace;
   /** Where the controller is put. */
   @Optional() @Nested(() => BoxPlace) box?: BoxPlace;
+  /** Stands on the key of the battery's lock: another one is made by it. */
+  @Optional() @Text(40) keyNumber?: string;
 }

@@ -85,7 +85,11 @@ export const stepsPower: readonly StepDefinition[] = [
       after: ['mount-fix', 'rack-fix', 'bag-fix', 'controller-place'],
       typical: 0.5,
       safety: true,
-      checks: [confirm('pack-out', 'The pack is out')],
+      checks: [
+        confirm('lock-tug', 'Locked and tugged it stays, and nothing rattles'),
+        confirm('key-number', 'The number of its key is written down'),
+        confirm('pack-out', 'The pack is out'),
+      ],
       cautions: ['From here until the first power-up the pack stays out.'],
     },
   ),

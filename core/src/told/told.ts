@@ -8,7 +8,7 @@ const inParts = {
   approvals: ['front', 'rear'],
   bar: ['room', 'parts', 'order'],
   frame: ['tubes', 'bosses', 'inWay', 'pedal'],
-  bay: ['pack', 'at', 'box'],
+  bay: ['pack', 'at', 'box', 'keyNumber'],
   power: ['pack', 'chain', 'controller', 'charger', 'accessories'],
   cables: ['steering', 'turning', 'anchors', 'runs', 'extensions', 'poses'],
   wiring: ['plugs', 'adapters', 'repin'],

@@ -64,6 +64,7 @@ export function roomPart({ record, states, units, timeZone }: RoomOfJob): Conten
         ...open.map(({ because, remedies }) => line([because, ...remedies.slice(0, 1)].join(' '))),
       ];
     }),
+    ...(facts.bay?.keyNumber ? [line(`Number of the battery’s key: ${facts.bay.keyNumber}.`)] : []),
     ...(toBuy.length > 0 ? [{ text: 'To get for it', bold: true }] : []),
     ...toBuy.map(({ what, because }) => line(`${what}. ${because}`)),
   ];

@@ -128,6 +128,13 @@ function Block({ block, x, tones }: { block: BarBlock; x: (mm: number) => number
         stroke={tones.ink}
         strokeWidth={1.5}
       />
+      {block.cutMm === undefined ? null : (
+        <CutMark
+          at={side === 'left' ? to : from}
+          inner={x(side === 'left' ? toMm + block.cutMm : fromMm - block.cutMm)}
+          tones={tones}
+        />
+      )}
       {turns
         ? [0.25, 0.5, 0.75].map((share) => (
             <Line
@@ -145,6 +152,25 @@ function Block({ block, x, tones }: { block: BarBlock; x: (mm: number) => number
         {String(number)}
       </SvgTxt>
     </G>
+  );
+}
+
+/** Where a grip is cut, and what comes off it. */
+function CutMark({ at, inner, tones }: { at: number; inner: number; tones: Tones }) {
+  return (
+    <>
+      <Rect
+        x={Math.min(at, inner)}
+        y={barY - 12}
+        width={Math.abs(inner - at)}
+        height={24}
+        fill="none"
+        stroke={tones.work}
+        strokeWidth={1.2}
+        strokeDasharray="3 3"
+      />
+      <Line x1={at} y1={barY - 22} x2={at} y2={barY + 22} stroke={tones.work} strokeWidth={2.5} strokeDasharray="5 3" />
+    </>
   );
 }
 

@@ -41,6 +41,17 @@ describe('the bar from above', () => {
     expect(scene.palmsMm[0]).toEqual([-5, 90]);
   });
 
+  it('marks where a grip is cut, at its inner end', () => {
+    const long: BarPart[] = parts.map((part) =>
+      part.kind === 'grip' ? { ...part, widthMm: 170, minWidthMm: 90 } : part,
+    );
+    const [cut] = handlebar({ bar: { ...room, straightMm: { left: 160, right: 180 } }, parts: long }).layouts;
+    expect(cut!.cuts.length).toBeGreaterThan(0);
+    const { blocks } = barScene(room, long, cut!);
+    for (const { id, mm } of cut!.cuts) expect(blocks.find((block) => block.id === id)!.cutMm).toBe(mm);
+    expect(blocks.filter(({ cutMm }) => cutMm !== undefined)).toHaveLength(cut!.cuts.length);
+  });
+
   it('is the bar alone while nothing is arranged', () => {
     expect(barScene(room, parts, null)).toMatchObject({ blocks: [], palmsMm: [], fromMm: 0, toMm: 460 });
   });

@@ -8,6 +8,8 @@ export interface BarBlock {
   fromMm: number;
   toMm: number;
   side: BarSide | 'centre';
+  /** A grip: so much is cut off its inner end. */
+  cutMm?: number;
 }
 
 export interface BarScene {
@@ -34,6 +36,7 @@ export function barScene(room: BarRoom, parts: readonly BarPart[], layout: BarLa
   const endMm = left + room.centreMm + right;
   const numbers = new Map(parts.map(({ id }, at) => [id, at + 1]));
   const kinds = new Map(parts.map(({ id, kind }) => [id, kind]));
+  const cuts = new Map((layout?.cuts ?? []).map(({ id, mm }) => [id, mm]));
   const onSide = (placed: readonly PlacedPart[], side: BarSide): BarBlock[] =>
     placed.map(({ id, fromMm, toMm }) => ({
       id,
@@ -42,6 +45,7 @@ export function barScene(room: BarRoom, parts: readonly BarPart[], layout: BarLa
       fromMm: side === 'left' ? fromMm : endMm - toMm,
       toMm: side === 'left' ? toMm : endMm - fromMm,
       side,
+      ...(cuts.has(id) && { cutMm: cuts.get(id)! }),
     }));
   const blocks = layout
     ? [

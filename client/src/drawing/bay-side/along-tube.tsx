@@ -1,6 +1,7 @@
 import { useRef } from 'react';
 import { View, type GestureResponderEvent } from 'react-native';
 
+import { movedBy, useHeld, type Live } from '../live';
 import { pushable, type PushKey } from '../pushable';
 import type { Point } from './bay-scene';
 
@@ -13,6 +14,8 @@ export interface Pushed {
   says: string;
   /** @param isDragged - with finger or mouse, not with keys */
   onPush: (value: number, isDragged: boolean) => void;
+  /** Where it is held, before the page has followed. */
+  live?: Live<number>;
 }
 
 interface AlongTubeProps extends Pushed {
@@ -28,13 +31,15 @@ const stepsUp: Readonly<Record<string, number>> = { ArrowUp: 1, ArrowDown: -1, P
 const stepsAside: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowLeft: -1 };
 
 /** Lies over the battery and takes finger, mouse and arrow keys: along the tube one millimetre is one millimetre. */
-export function AlongTube({ outline, scale, value, min, max, label, says, onPush }: AlongTubeProps) {
+export function AlongTube({ outline, scale, value: settled, min, max, label, says, onPush, live }: AlongTubeProps) {
+  const value = useHeld(live) ?? settled;
   const start = useRef({ x: 0, y: 0, value: 0 });
   const [lower, upper, upperOff, lowerOff] = outline as [Point, Point, Point, Point];
   const way: Point = [upper[0] - lower[0], upper[1] - lower[1]];
   const length = Math.hypot(...way) || 1;
   const along: Point = [way[0] / length, way[1] / length];
   const thick = Math.max(leastTarget, Math.hypot(lowerOff[0] - lower[0], lowerOff[1] - lower[1]));
+  const byPx = (value - settled) * scale;
   const middle: Point = [(lower[0] + upperOff[0]) / 2, (lower[1] + upperOff[1]) / 2];
   const held = (next: number) => Math.min(max, Math.max(min, next));
   const grab = ({ nativeEvent }: GestureResponderEvent) => {
@@ -42,8 +47,8 @@ export function AlongTube({ outline, scale, value, min, max, label, says, onPush
   };
   const move = ({ nativeEvent }: GestureResponderEvent) => {
     const { x, y, value: from } = start.current;
-    const byPx = (nativeEvent.pageX - x) * along[0] + (nativeEvent.pageY - y) * along[1];
-    onPush(held(from + byPx / scale), true);
+    const wayPx = (nativeEvent.pageX - x) * along[0] + (nativeEvent.pageY - y) * along[1];
+    onPush(held(from + wayPx / scale), true);
   };
   const onKeyDown = (event: PushKey) => {
     const step = stepsUp[event.key] ?? (stepsAside[event.key] ?? 0) * Math.sign(along[0]);
@@ -68,8 +73,8 @@ export function AlongTube({ outline, scale, value, min, max, label, says, onPush
           top: middle[1] - thick / 2,
           width: length,
           height: thick,
-          transform: [{ rotate: `${Math.atan2(along[1], along[0])}rad` }],
         },
+        movedBy([along[0] * byPx, along[1] * byPx], [{ rotate: `${Math.atan2(along[1], along[0])}rad` }]),
         // The page stays where it is while the battery is pushed.
         { touchAction: 'none' } as object,
       ]}

@@ -27,7 +27,7 @@ export interface BayScene {
   bounds: { left: number; right: number; bottom: number; top: number };
 }
 
-const marginMm = 30;
+const marginMm = 45;
 /** Where a controller is pushed to behind the frame; its own place moves nothing else. */
 const behindMm = 130;
 /** Head and seat tube go on above the corner that was measured. */
@@ -53,12 +53,8 @@ export function bayScene(
     tube(seat, headTop, top.diameterMm, -1, seatTube.diameterMm / 2, head ? head.diameterMm / 2 : 0),
     ...(head ? [tube(downHead, headTop, head.diameterMm, 1, beyondMm, beyondMm)] : []),
   ];
-  const points = [
-    ...tubes.flatMap(({ from, to }) => [from, to]),
-    ...laid.battery,
-    ...laid.swept,
-    ...input.obstacles.flatMap(({ polygon }) => polygon),
-  ];
+  // Not by the battery: while it is pushed the drawing stays where it is.
+  const points = [...tubes.flatMap(({ from, to }) => [from, to]), ...input.obstacles.flatMap(({ polygon }) => polygon)];
   const xs = points.map(([x]) => x);
   const ys = points.map(([, y]) => y);
   return {

@@ -3,7 +3,8 @@ import { View } from 'react-native';
 import Svg, { Circle, Line, Polygon } from 'react-native-svg';
 
 import { useTones } from '../../ui/tones';
-import { PlaceHandle } from '../place-handle';
+import { Held, useHeld, type Live } from '../live';
+import { PlaceHandle, type PlaceHandleProps } from '../place-handle';
 import { AlongTube, type Pushed } from './along-tube';
 import type { BayScene, Point } from './bay-scene';
 
@@ -24,6 +25,8 @@ export interface PushedBox {
   /** Where it is, in words. */
   says: string;
   isStopped: boolean;
+  /** Its middle, where it is held before the page has followed. */
+  live: Live<Point>;
   /** So many millimetres forward, and up. */
   onPush: (by: Point) => void;
 }
@@ -44,8 +47,15 @@ export function BaySide({ scene, width, verdict, label, push, pushBox }: BaySide
       .map(at)
       .map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`)
       .join(' ');
+  const size = { width, height };
   const centre = at([0, 0]);
   const stopped = verdict === 'stop';
+  const [lower, upper] = scene.battery as [Point, Point];
+  const way: Point = [upper[0] - lower[0], upper[1] - lower[1]];
+  const length = Math.hypot(...way) || 1;
+  const alongPx = (mm: number): Point => [(way[0] / length) * mm * scale, (-way[1] / length) * mm * scale];
+  const box = scene.box && middleOf(scene.box);
+  const fromBox = ([x, y]: Point): Point => (box ? [(x - box[0]) * scale, (box[1] - y) * scale] : [0, 0]);
   return (
     <View style={{ width, height }}>
       <View role="img" aria-label={label} style={{ width, height }}>
@@ -69,7 +79,6 @@ export function BaySide({ scene, width, verdict, label, push, pushBox }: BaySide
             strokeWidth={1.5}
           />
           <Circle cx={centre[0]} cy={centre[1]} r={2} fill={tones.ink} />
-          <Polygon points={list(scene.swept)} fill="none" stroke={tones.soft} strokeWidth={1.2} strokeDasharray="5 4" />
           {scene.moved.map((outline, index) => (
             <Polygon
               key={index}
@@ -83,6 +92,9 @@ export function BaySide({ scene, width, verdict, label, push, pushBox }: BaySide
           {scene.things.map((outline, index) => (
             <Polygon key={index} points={list(outline)} fill={tones.soft} stroke={tones.ink} strokeWidth={1.5} />
           ))}
+        </Svg>
+        <Held {...size} live={push?.live} away={(held) => alongPx(held - (push?.value ?? 0))}>
+          <Polygon points={list(scene.swept)} fill="none" stroke={tones.soft} strokeWidth={1.2} strokeDasharray="5 4" />
           {scene.rail ? (
             <Polygon points={list(scene.rail)} fill={tones.ink} stroke={tones.ink} strokeWidth={1} />
           ) : null}
@@ -93,18 +105,6 @@ export function BaySide({ scene, width, verdict, label, push, pushBox }: BaySide
             stroke={stopped ? tones.stop : tones.ink}
             strokeWidth={stopped ? 3 : 2}
           />
-          {scene.box ? (
-            <Polygon
-              points={list(scene.box)}
-              fill={tones.sheet}
-              stroke={pushBox?.isStopped ? tones.stop : tones.ink}
-              strokeWidth={pushBox?.isStopped ? 3 : 2}
-            />
-          ) : null}
-          {scene.bosses.map((boss, index) => {
-            const [x, y] = at(boss);
-            return <Circle key={index} cx={x} cy={y} r={4} fill={tones.ink} stroke={tones.paper} strokeWidth={1} />;
-          })}
           {scene.key ? (
             <Circle
               cx={at(scene.key)[0]}
@@ -115,20 +115,49 @@ export function BaySide({ scene, width, verdict, label, push, pushBox }: BaySide
               strokeWidth={2}
             />
           ) : null}
-        </Svg>
+        </Held>
+        <Held {...size} live={pushBox?.live} away={fromBox}>
+          {scene.box ? (
+            <Polygon
+              points={list(scene.box)}
+              fill={tones.sheet}
+              stroke={pushBox?.isStopped ? tones.stop : tones.ink}
+              strokeWidth={pushBox?.isStopped ? 3 : 2}
+            />
+          ) : null}
+        </Held>
+        <Held {...size} live={undefined} away={nowhere}>
+          {scene.bosses.map((boss, index) => {
+            const [x, y] = at(boss);
+            return <Circle key={index} cx={x} cy={y} r={4} fill={tones.ink} stroke={tones.paper} strokeWidth={1} />;
+          })}
+        </Held>
       </View>
       {push ? <AlongTube outline={scene.battery.map(at)} scale={scale} {...push} /> : null}
       {pushBox && scene.box ? (
-        <PlaceHandle
+        <BoxHandle
+          live={pushBox.live}
+          away={fromBox}
           place={{ id: 'controller', says: pushBox.says }}
           at={at(middleOf(scene.box))}
-          onGrab={() => undefined}
           onPush={(right, up) => pushBox.onPush([right / scale, up / scale])}
           onStep={pushBox.onPush}
         />
       ) : null}
     </View>
   );
+}
+
+const nowhere = (): Point => [0, 0];
+
+type BoxHandleProps = Omit<PlaceHandleProps, 'onGrab' | 'away'> & {
+  live: Live<Point>;
+  away: (held: Point) => Point;
+};
+
+function BoxHandle({ live, away, ...rest }: BoxHandleProps) {
+  const held = useHeld(live);
+  return <PlaceHandle {...rest} onGrab={() => undefined} {...(held && { away: away(held) })} />;
 }
 
 function middleOf(outline: readonly Point[]): Point {

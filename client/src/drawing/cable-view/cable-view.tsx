@@ -4,7 +4,8 @@ import Svg, { Circle, ClipPath, Defs, G, Line, Polygon, Polyline, Rect } from 'r
 
 import { useTones } from '../../ui/tones';
 import type { CableScene, CableViewFrom, Point } from './cable-scene';
-import { PlaceHandle, type Place } from '../place-handle';
+import { movedBy, useHeld, type Live } from '../live';
+import { PlaceHandle, type Place, type PlaceHandleProps } from '../place-handle';
 
 export interface CableViewProps {
   scene: CableScene;
@@ -15,13 +16,21 @@ export interface CableViewProps {
   /** The places as they can be pushed, in the order of the scene; none while they are not where they are measured. */
   places: readonly Place[];
   onPush: (id: string, by: Point) => void;
+  /** A place that is held, before the page has followed. */
+  live: Live<HeldPlace>;
+}
+
+/** In millimetres of the view. */
+export interface HeldPlace {
+  id: string;
+  at: Point;
 }
 
 const mostHeight = 380;
 const leastHeight = 180;
 
 /** The bike with its cables, to scale: wheels, cranks, head, every run, and the picked one with its ties on top. */
-export function CableView({ scene, from, width, label, places, onPush }: CableViewProps) {
+export function CableView({ scene, from, width, label, places, onPush, live }: CableViewProps) {
   const tones = useTones();
   const grabbed = useRef('');
   const { left, right, bottom, top } = scene.bounds;
@@ -34,6 +43,10 @@ export function CableView({ scene, from, width, label, places, onPush }: CableVi
       .map(at)
       .map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`)
       .join(' ');
+  const awayOf =
+    (id: string, spot: Point) =>
+    (held: HeldPlace): Point =>
+      held.id === id ? [(held.at[0] - spot[0]) * scale, (spot[1] - held.at[1]) * scale] : [0, 0];
   const centre = at([0, 0]);
   const [headLow, headTop] = scene.head.map(at) as [Point, Point];
   return (
@@ -161,9 +174,12 @@ export function CableView({ scene, from, width, label, places, onPush }: CableVi
           </G>
         </Svg>
       </View>
+      <HeldDot live={live} at={at} />
       {places.map((place, index) => (
-        <PlaceHandle
+        <HeldHandle
           key={place.id}
+          live={live}
+          awayOf={awayOf(place.id, scene.anchors[index]!.at)}
           place={place}
           at={at(scene.anchors[index]!.at)}
           onGrab={(touched) => {
@@ -187,4 +203,32 @@ function nearestPlace({ anchors }: CableScene, touched: Point, at: (point: Point
     return Math.hypot(x - touched[0], y - touched[1]) - (isOnPath ? meantPx : 0);
   };
   return anchors.reduce((best, next) => (away(next) < away(best) ? next : best)).id;
+}
+
+const dotPx = 14;
+
+/** Where a place is held before its cables have followed. */
+function HeldDot({ live, at }: { live: Live<HeldPlace>; at: (point: Point) => Point }) {
+  const held = useHeld(live);
+  if (!held) return null;
+  const [x, y] = at(held.at);
+  return (
+    <View
+      className="absolute rounded-full border-2 border-ink bg-lime"
+      style={[
+        { left: -dotPx / 2, top: -dotPx / 2, width: dotPx, height: dotPx, pointerEvents: 'none' },
+        movedBy([x, y]),
+      ]}
+    />
+  );
+}
+
+type HeldHandleProps = Omit<PlaceHandleProps, 'away'> & {
+  live: Live<HeldPlace>;
+  awayOf: (held: HeldPlace) => Point;
+};
+
+function HeldHandle({ live, awayOf, ...rest }: HeldHandleProps) {
+  const held = useHeld(live);
+  return <PlaceHandle {...rest} {...(held && { away: awayOf(held) })} />;
 }

@@ -14,7 +14,18 @@ const { cluster } = await import('./lib/postgres.mjs');
 const database = cluster('test', Number(process.env.CRICKET_TEST_PG_PORT ?? 54621));
 const started = database.start();
 let failed = 0;
-for (const name of ['axle-stack', 'fit', 'layout', 'ways', 'first-load', 'slow-phone', 'drag', 'many-bikes', 'wire', 'kills']) {
+for (const name of [
+  'axle-stack',
+  'fit',
+  'layout',
+  'ways',
+  'first-load',
+  'slow-phone',
+  'drag',
+  'many-bikes',
+  'wire',
+  'kills',
+]) {
   failed = await runShown(
     'npx',
     ['--no-install', 'tsx', '--tsconfig', join('bench', 'tsconfig.json'), join('bench', `${name}.ts`)],

@@ -38,8 +38,8 @@ export function KitList({ lines, all, chosenAt, onOpen }: KitListProps) {
         >
           <Mark verdict={line.verdict} size={24} />
           <View className="min-w-0 flex-1">
-            <View className="flex-row items-baseline gap-2">
-              <Txt bold>{`${line.code} · ${words.at[line.end]}`}</Txt>
+            <View className="flex-row flex-wrap items-baseline gap-x-2">
+              <Txt bold className="shrink-0">{`${line.code} · ${words.at[line.end]}`}</Txt>
               <Txt size="label" tone={line.verdict}>
                 {verdictName(line)}
               </Txt>

@@ -56,6 +56,7 @@ export function PowerLine({ record, result }: PowerLineProps) {
           needs="work"
           label={words.addElement}
           onPress={() => router.navigate(powerElementPath(id))}
+          className="mr-4 flex-1"
           testID="add-element"
           className="min-w-0 flex-1"
         />

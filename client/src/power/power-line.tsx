@@ -56,9 +56,8 @@ export function PowerLine({ record, result }: PowerLineProps) {
           needs="work"
           label={words.addElement}
           onPress={() => router.navigate(powerElementPath(id))}
-          className="mr-4 flex-1"
           testID="add-element"
-          className="min-w-0 flex-1"
+          className="mr-4 min-w-0 flex-1"
         />
       </View>
       <Row

@@ -57,10 +57,10 @@ test('one-piece levers without cut-off get a switch, and the job follows', async
   await become(page, shop, 'owner');
   await page.reload();
   await page.getByTestId('sign-arrangement').click();
-  await page.getByTestId('sign-because').fill('no');
-  await expect(page.getByTestId('signed-arrangement')).toBeDisabled();
-  await page.getByTestId('sign-because').fill('One-piece levers stay: both brakes were tried at full power.');
-  await page.getByTestId('signed-arrangement').click();
+  await page.getByTestId('arrangement-because').fill('no');
+  await expect(page.getByTestId('keep-arrangement')).toBeDisabled();
+  await page.getByTestId('arrangement-because').fill('One-piece levers stay: both brakes were tried at full power.');
+  await page.getByTestId('keep-arrangement').click();
   await expect(page.getByTestId('taken')).toContainText('Taken so on');
 
   // What is not known is asked for.

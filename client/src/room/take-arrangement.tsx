@@ -2,7 +2,6 @@ import type { ArrangementAcceptance, BikeRecord } from '@cricket/contract/shapes
 import { heldArrangements } from '@cricket/contract/core-record';
 import { against, factsOfStation, mayBeSigned, stillSo } from '@cricket/core/arrangement';
 import type { KitFacts } from '@cricket/core/kit';
-import { reasonOfSubstance, saysSomething } from '@cricket/core/procedure';
 import type { RoomStation } from '@cricket/core/whole-bike';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
@@ -10,12 +9,10 @@ import { View } from 'react-native';
 
 import { useKits } from '../bike/use-kits';
 import { useOutbox } from '../data/use-outbox';
-import { HandOver } from '../session/hand-over';
+import { OwnersWord } from '../session/owners-word';
 import { RoleButton } from '../session/role-button';
-import { useMay } from '../session/use-session';
 import { Alerts } from '../ui/alerts';
 import { Button } from '../ui/button';
-import { TextLine } from '../ui/text-line';
 import { Txt } from '../ui/txt';
 import { useWorked } from '../workers/use-worked';
 import { useTakeArrangement } from './use-take-arrangement';
@@ -55,7 +52,7 @@ function Taking({ record, station, kits }: TakeArrangementProps & { kits: KitFac
       {taken ? <TakenLine taken={taken} isSo={false} /> : null}
       {reason ? <Txt size="label">{words.notYet(open)}</Txt> : null}
       {reason && mayBeSigned(reason) ? (
-        <OwnersWord onWord={(because) => void take(facts, because)} />
+        <Signed onWord={(because) => void take(facts, because)} />
       ) : (
         <RoleButton
           needs="work"
@@ -70,32 +67,18 @@ function Taking({ record, station, kits }: TakeArrangementProps & { kits: KitFac
   );
 }
 
-/** No brake cuts the motor: the owner may answer for it, with a reason. */
-function OwnersWord({ onWord }: { onWord: (because: string) => void }) {
-  const may = useMay();
+/** No brake cuts the motor: the owner may answer for it. */
+function Signed({ onWord }: { onWord: (because: string) => void }) {
   const [asking, setAsking] = useState(false);
-  const [because, setBecause] = useState('');
   if (!asking) return <Button label={words.sign} onPress={() => setAsking(true)} testID="sign-arrangement" />;
   return (
-    <View className="gap-2">
-      {may.own ? null : <HandOver title={words.signs} to={['owner']} />}
-      <TextLine
-        label={words.because}
-        hint={words.hint(reasonOfSubstance.characters, reasonOfSubstance.words)}
-        value={because}
-        onChange={setBecause}
-        maxLength={400}
-        testID="sign-because"
-      />
-      <RoleButton
-        needs="own"
-        label={words.signed}
-        look="do"
-        disabled={!saysSomething(because)}
-        onPress={() => onWord(because.trim())}
-        testID="signed-arrangement"
-      />
-    </View>
+    <OwnersWord
+      label={words.because}
+      keep={words.signed}
+      onWord={onWord}
+      onCancel={() => setAsking(false)}
+      about="arrangement"
+    />
   );
 }
 

@@ -2,6 +2,9 @@ import type { Role } from '@cricket/contract/shapes';
 
 /** Words of signing in and handing over. */
 export const words = {
+  ownerTakes: 'The owner takes the phone',
+  reasonHint: (characters: number, words: number) => `at least ${characters} characters and ${words} words`,
+  cancel: 'Back',
   title: 'Who is it?',
   lead: 'Sign in with your name and password. At the stand, a phone changes hands by PIN afterwards.',
   firstTitle: 'A new shop',

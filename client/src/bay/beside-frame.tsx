@@ -51,6 +51,22 @@ export function BesideFrame({ record }: { record: BikeRecord }) {
         </Txt>
       ) : null}
       <Link bikeId={id} of="rack" label={rack ? words.changeRack : words.writeRack} />
+      <Section title={words.bagTitle} />
+      <Txt className="px-4 py-2">{words.bagWhy}</Txt>
+      {facts.job?.battery === 'bag' ? (
+        <Txt tone="soft" className="px-4 pb-2">
+          {words.bagTaken}
+        </Txt>
+      ) : (
+        <View className="items-start px-4 pb-2">
+          <RoleButton
+            needs="work"
+            label={words.takeBag}
+            onPress={() => void tell({ job: { ...facts.job, battery: 'bag' } })}
+            testID="take-bag"
+          />
+        </View>
+      )}
       <Section title={words.controllerTitle} />
       {controller ? (
         <Judged

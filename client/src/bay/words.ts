@@ -141,6 +141,11 @@ export const words = {
   rackSays: (load: string, needed: string) => `It carries ${load} kg in all; straps must hold ${needed} N.`,
   takeRack: 'Carry it on the rack',
   rackTaken: 'The battery is to go on the rack.',
+  bagTitle: 'In a bag',
+  bagWhy:
+    'Where neither tube nor rack holds it: a bag that closes, padded, strapped so that it cannot swing, hung where nothing turns. Whether it holds the pack is seen with both in hand; the steps ask for it.',
+  takeBag: 'Carry it in a bag',
+  bagTaken: 'The battery is to go in a bag.',
   changeRack: 'Change the figures of the rack',
   writeRack: 'Measure the rack instead',
   onRack: 'as it stands on it',

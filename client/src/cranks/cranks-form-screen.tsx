@@ -1,10 +1,13 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { useWatch, type Control } from 'react-hook-form';
+import { View } from 'react-native';
 
 import { ToldForm } from '../bike/told-form';
 import { Choices, Field } from '../ui/field';
 import { cranksPath } from '../ui/pages';
+import { RingArrows } from '../drawing/crank-section/ring-arrows';
 import { PartHeading } from '../ui/part-heading';
+import { Txt } from '../ui/txt';
 import {
   checkCranks,
   cranksToFields,
@@ -68,6 +71,10 @@ function CrankFieldsShown({ control }: { control: Control<CrankFields> }) {
       <PartHeading text={words.sections.ring} />
       {choices('ringKind', words.rings)}
       {figures('thicknessMm', 'boreMm', 'magnets')}
+      <View className="gap-2">
+        <Txt>{words.whichWay}</Txt>
+        <RingArrows names={{ clockwise: words.madeFors.nonDrive, anticlockwise: words.madeFors.drive }} />
+      </View>
       {choices('madeFor', words.madeFors)}
       {ringKind === 'sealed' ? null : choices('bothFaces', words.maybe)}
       <PartHeading text={words.sections.sensor} />

@@ -41,7 +41,14 @@ export const words = {
   } satisfies Record<SensorInstead, string>,
   drawn: (side: string, gap: string, spare: string) =>
     `Section beside the frame, ${side.toLowerCase()}: sensor, gap of ${gap} mm, ring, ${spare} mm to spare, crank.`,
-  parts: { frame: 'frame', sensor: 'sensor', ring: 'ring', crank: 'crank' },
+  parts: {
+    frame: 'frame',
+    sensor: 'sensor',
+    ring: 'ring',
+    crank: 'crank',
+    marked: 'marked face',
+    forward: 'from behind: top goes forward',
+  },
   toCranks: 'Every way, and its figures',
   toWriteDown: 'Measure round the cranks, and have every way held against them',
   care: 'Cranks go back opposite each other, to the torque that their maker states. A sensor that has crept is found at every check.',
@@ -77,6 +84,8 @@ export const words = {
   fixings: { square: 'Square axle', splined: 'Splined axle', hollow: 'Hollow axle', 'one-piece': 'One piece' },
   shells: { threaded: 'Threaded', external: 'Cups outside', pressed: 'Pressed in' },
   rings: { split: 'In two halves', whole: 'In one piece', sealed: 'Sealed unit' },
+  whichWay:
+    'Which way round: hold the ring with its marked face to you. That face lies to the sensor, towards the frame. Its arrow, the way it turns when one pedals forwards, goes one way or the other:',
   madeFors: { '': 'Not known', drive: 'Chain side', nonDrive: 'Other side', both: 'Both sides' },
   yesNo: { yes: 'Yes', no: 'No' },
   maybe: { '': 'Not known', yes: 'Yes', no: 'No' },

@@ -120,6 +120,8 @@ export const stepExtras: Readonly<Record<string, (props: StepExtrasProps) => Rea
   'levers-trial': onBar,
   'throttle-on': onBar,
   'bar-final': onBar,
+  'grips-off': onBar,
+  'grips-on': onBar,
   'parts-fate': ({ record, job, writes, place, byItself, atEnd }) => (
     <FatesPanel
       {...{ place, byItself, atEnd }}

@@ -29,6 +29,7 @@ export const stepsBar: readonly StepDefinition[] = [
     when: ({ job }) => (job.throttle !== 'none' || job.cutOff ? 'because parts go on under the grip' : null),
     after: ['bar-before'],
     typical: 2,
+    checks: [confirm('bar-ends', 'Bolts and plugs in the bar’s ends are out first')],
   }),
   onBike('bar', 'levers-trial', 'Order of parts on the bar, clamped for a trial', 'Reach first, then beauty.', {
     after: ['bar-before', 'grips-off'],
@@ -106,6 +107,7 @@ export const stepsBar: readonly StepDefinition[] = [
       final('levers', 'Lever clamps', torque.lever),
       final('shifter', 'Shifter clamps', torque.shifter),
       ...(job.throttle === 'none' ? [] : [final('throttle', 'Throttle clamp', torque.throttle)]),
+      photo('bar-after', 'Bar from above, as it is built'),
     ],
   }),
   onBike('bar', 'grips-on', 'Grips on, overhang at most 8 mm', 'Beyond that they are cut, not too far.', {

@@ -223,7 +223,7 @@ export const stepsPower: readonly StepDefinition[] = [
     when: separate,
     after: ['loose-run'],
     typical: 4,
-    checks: [confirm('flush', 'Tie ends cut flush')],
+    checks: [confirm('flush', 'Tie ends cut flush'), photo('loom', 'The loom along the frame')],
   }),
   onBike('wiring', 'surplus', 'Surplus coiled at a low, dry anchor', 'A hanging coil swings into the spokes.', {
     when: separate,

@@ -64,4 +64,25 @@ describe('the frame as a plan', () => {
       expect(x > left && x < right && y > bottom && y < top).toBe(true);
     }
   });
+
+  it('has bands where bosses alone do not hold it: two, or one far from its boss', () => {
+    const laid = (change: Partial<BatteryBayInput>) => {
+      const asked = { ...input, ...change };
+      const open = openBay(asked);
+      return { laid: open.laidAt(150), scene: bayScene(asked, open.result.triangle, open.laidAt(150)) };
+    };
+    const two = laid({ bosses: [] });
+    expect([two.laid.fixing, two.scene.bands.length]).toEqual(['bands', 2]);
+    // From outside of the tube to over the battery: tube, rail, battery and a little at both ends.
+    for (const [from, to] of two.scene.bands) {
+      expect(Math.hypot(to[0] - from[0], to[1] - from[1])).toBeCloseTo(40 + 12 + 80 + 6, 6);
+    }
+    const one = laid({ bosses: [{ tube: 'down', fromBbMm: 200 }], rail: { ...input.rail, slotsMm: [[20, 80]] } });
+    expect([one.laid.fixing, one.scene.bands.length]).toEqual(['boss-band', 1]);
+    const bolted = laid({
+      bosses: [200, 220].map((fromBbMm) => ({ tube: 'down' as const, fromBbMm })),
+      rail: { ...input.rail, slotsMm: [[20, 80]] },
+    });
+    expect([bolted.laid.fixing, bolted.scene.bands]).toEqual(['bolted', []]);
+  });
 });

@@ -20,6 +20,8 @@ export interface BayScene {
   battery: Point[];
   rail: Point[] | null;
   swept: Point[];
+  /** Bands round tube and battery: from outside the tube to over the battery. */
+  bands: [from: Point, to: Point][];
   key: Point | null;
   /** The controller; null where it is not drawn. */
   box: Point[] | null;
@@ -67,6 +69,7 @@ export function bayScene(
     battery: laid.battery,
     rail: laid.rail,
     swept: laid.swept,
+    bands: bandsOf(input, laid),
     key: laid.keyAt ?? null,
     box,
     bounds: {
@@ -77,6 +80,32 @@ export function bayScene(
     },
   };
 }
+
+/** Where bands go as long as nobody has said: near both ends of the rail, or at the end that is farther from its boss. */
+function bandsOf({ rail, battery, tube: on, tubes }: BatteryBayInput, laid: LaidBattery): [Point, Point][] {
+  const { fixing, bossesMm, fromMm } = laid;
+  if (fixing !== 'bands' && fixing !== 'boss-band') return [];
+  const from = rail.offsetMm ?? 0;
+  const [low, high] = [from + endMm, from + rail.lengthMm - endMm];
+  const boss = (bossesMm[0] ?? fromMm) - fromMm;
+  const at = fixing === 'bands' ? [low, high] : [Math.abs(low - boss) > Math.abs(high - boss) ? low : high];
+  const [a, b, , d] = laid.battery as [Point, Point, Point, Point];
+  const length = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1;
+  const along: Point = [(b[0] - a[0]) / length, (b[1] - a[1]) / length];
+  const thick = Math.hypot(d[0] - a[0], d[1] - a[1]) || 1;
+  const off: Point = [(d[0] - a[0]) / thick, (d[1] - a[1]) / thick];
+  const under = rail.heightMm + tubes[on].diameterMm + 3;
+  return at.map((mm) => {
+    const foot: Point = [a[0] + along[0] * mm, a[1] + along[1] * mm];
+    return [
+      [foot[0] - off[0] * under, foot[1] - off[1] * under],
+      [foot[0] + off[0] * (battery.heightMm + 3), foot[1] + off[1] * (battery.heightMm + 3)],
+    ];
+  });
+}
+
+/** A band lies so far from the rail's end. */
+const endMm = 25;
 
 /** @param outer - on which side of the inside edge the tube lies, seen along it: 1 right, -1 left */
 function tube(from: Point, to: Point, widthMm: number, outer: 1 | -1, beforeMm: number, afterMm: number): TubeLine {

@@ -1,4 +1,5 @@
 import type { Verdict } from '@cricket/core/verdict';
+import { Fragment } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Polygon } from 'react-native-svg';
 
@@ -105,6 +106,15 @@ export function BaySide({ scene, width, verdict, label, push, pushBox }: BaySide
             stroke={stopped ? tones.stop : tones.ink}
             strokeWidth={stopped ? 3 : 2}
           />
+          {scene.bands.map(([from, to], index) => {
+            const [[x1, y1], [x2, y2]] = [at(from), at(to)];
+            return (
+              <Fragment key={index}>
+                <Line x1={x1} y1={y1} x2={x2} y2={y2} stroke={tones.ink} strokeWidth={7} strokeLinecap="round" />
+                <Line x1={x1} y1={y1} x2={x2} y2={y2} stroke={tones.sheet} strokeWidth={3} strokeLinecap="round" />
+              </Fragment>
+            );
+          })}
           {scene.key ? (
             <Circle
               cx={at(scene.key)[0]}

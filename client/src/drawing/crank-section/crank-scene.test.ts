@@ -37,4 +37,21 @@ describe('the section beside the frame', () => {
     expect(parts.find(({ part }) => part === 'ring')).toEqual({ part: 'ring', fromMm: 3, toMm: 9 });
     expect(toMm).toBe(21);
   });
+
+  it('marks the face that lies to the sensor, the other one where the ring is turned over, none where nobody knows', () => {
+    const marked = (change: Partial<PedalSensorInput['ring']>) => {
+      const asked = { ...input, ring: { ...input.ring, ...change } };
+      return crankScene(asked, pedalSensor(asked).ways[0]!).markedMm;
+    };
+    expect(marked({})).toBe(4);
+    const turned = { ...input, roomMm: { drive: 14, nonDrive: 2 }, ring: { ...input.ring, bothFaces: true } };
+    const way = pedalSensor(turned).ways.find(({ side }) => side === 'drive')!;
+    expect(way.turnOver).toBe(true);
+    expect(crankScene(turned, way).markedMm).toBe(10);
+    expect(marked({ madeFor: 'both' })).toBeNull();
+    const { madeFor: _, ...unseen } = input.ring;
+    expect(
+      crankScene({ ...input, ring: unseen }, pedalSensor({ ...input, ring: unseen }).ways[0]!).markedMm,
+    ).toBeNull();
+  });
 });

@@ -9,6 +9,8 @@ export interface CrankScene {
   parts: { part: SectionPart; fromMm: number; toMm: number }[];
   /** Between sensor and ring, and between ring and crank; none where nothing is left. */
   gaps: { fromMm: number; toMm: number; mm: number }[];
+  /** Where the ring's marked face is; null where either face will do, or nobody knows which is marked. */
+  markedMm: number | null;
 }
 
 const frameMm = 10;
@@ -18,7 +20,10 @@ const sensorMm = 3;
 const usualGapMm = 1;
 
 /** One way to put ring and sensor on, from the frame's face outwards. */
-export function crankScene({ ring, sensor, roomMm }: PedalSensorInput, { side, gapMm }: SensorWay): CrankScene {
+export function crankScene(
+  { ring, sensor, roomMm }: PedalSensorInput,
+  { side, gapMm, turnOver }: SensorWay,
+): CrankScene {
   const isSealed = ring.kind === 'sealed';
   const proudMm = isSealed ? 0 : (sensor.proudMm ?? 0);
   // Where there is too little room it is the crank that the ring meets: the sensor needs its gap.
@@ -39,6 +44,7 @@ export function crankScene({ ring, sensor, roomMm }: PedalSensorInput, { side, g
       { part: 'ring', fromMm: ringFrom, toMm: ringTo },
       { part: 'crank', fromMm: crankFrom, toMm: crankFrom + crankMm },
     ],
+    markedMm: isSealed || ring.madeFor === undefined || ring.madeFor === 'both' ? null : turnOver ? ringTo : ringFrom,
     gaps: gaps.filter(({ mm }) => mm > 0),
   };
 }

@@ -1,13 +1,13 @@
 import { View } from 'react-native';
-import Svg, { Line, Rect } from 'react-native-svg';
+import Svg, { Circle, Line, Path, Rect } from 'react-native-svg';
 
 import { SvgTxt } from '../../ui/svg-txt';
-import { useTones } from '../../ui/tones';
+import { useTones, type Tones } from '../../ui/tones';
 import type { CrankScene, SectionPart } from './crank-scene';
 
 export interface CrankSectionProps {
   scene: CrankScene;
-  names: Record<SectionPart, string>;
+  names: Record<SectionPart | 'marked' | 'forward', string>;
   width: number;
   /** Read out instead of the drawing. */
   label: string;
@@ -65,6 +65,15 @@ export function CrankSection({ scene, names, width, label }: CrankSectionProps) 
             {names[part]}
           </SvgTxt>
         ))}
+        <Forward at={x(scene.toMm) - 9} tone={tones.ink} says={names.forward} />
+        {scene.markedMm === null ? null : (
+          <MarkedFace
+            at={x(scene.markedMm)}
+            towards={scene.markedMm <= ringMiddle(scene) ? -1 : 1}
+            tones={tones}
+            says={names.marked}
+          />
+        )}
         {scene.gaps.map(({ fromMm, toMm }) => (
           <Line
             key={fromMm}
@@ -90,5 +99,52 @@ export function CrankSection({ scene, names, width, label }: CrankSectionProps) 
         ))}
       </Svg>
     </View>
+  );
+}
+
+function ringMiddle({ parts }: CrankScene): number {
+  const ring = parts.find(({ part }) => part === 'ring')!;
+  return (ring.fromMm + ring.toMm) / 2;
+}
+
+/** Pedalled forwards the top of the crank goes away from who looks from behind: a cross in a ring. */
+function Forward({ at, tone, says }: { at: number; tone: string; says: string }) {
+  const y = 18;
+  return (
+    <>
+      <Circle cx={at} cy={y} r={7} fill="none" stroke={tone} strokeWidth={1.5} />
+      <Path d={`M ${at - 5} ${y - 5} l 10 10 M ${at + 5} ${y - 5} l -10 10`} stroke={tone} strokeWidth={1.5} />
+      <SvgTxt x={at - 12} y={y + 4} fontSize={11} textAnchor="end" fill={tone}>
+        {says}
+      </SvgTxt>
+    </>
+  );
+}
+
+interface MarkedFaceProps {
+  at: number;
+  /** To which side the face looks. */
+  towards: -1 | 1;
+  tones: Tones;
+  says: string;
+}
+
+/** The ring's marked face, with an arrow to where it looks. */
+function MarkedFace({ at, towards, tones, says }: MarkedFaceProps) {
+  const y = middleY - halfHeights.frame - 8;
+  const tip = at + towards * 14;
+  return (
+    <>
+      <Line x1={at} y1={y} x2={at} y2={middleY + halfHeights.ring} stroke={tones.lime} strokeWidth={4} />
+      <Path
+        d={`M ${at} ${y} L ${tip} ${y} m ${-towards * 6} -4 l ${towards * 6} 4 l ${-towards * 6} 4`}
+        fill="none"
+        stroke={tones.ink}
+        strokeWidth={1.8}
+      />
+      <SvgTxt x={tip + towards * 4} y={y + 4} fontSize={11} textAnchor={towards < 0 ? 'end' : 'start'} fill={tones.ink}>
+        {says}
+      </SvgTxt>
+    </>
   );
 }

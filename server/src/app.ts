@@ -24,7 +24,7 @@ import { openApi } from './http/openapi';
 import { people } from './http/people';
 import { originCheck } from './http/origin-check';
 import { photos } from './http/photos';
-import { answerProblem, ProblemError } from './http/problem';
+import { answerProblem, ProblemError } from './problem/problem';
 import { readings } from './http/readings';
 import { requestLog } from './http/request-log';
 import { securityHeaders } from './http/security-headers';

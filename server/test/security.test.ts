@@ -6,7 +6,7 @@ import { QueryFailedError } from 'typeorm';
 
 import { createApp } from '../src/app';
 import { readConfig } from '../src/config';
-import { errorForLog } from '../src/http/error-for-log';
+import { errorForLog } from '../src/problem/error-for-log';
 import { freshServer, type FreshServer } from './fresh-server.testing';
 
 let server: FreshServer;

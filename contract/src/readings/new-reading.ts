@@ -1,4 +1,4 @@
-import { whyNotTold } from '@cricket/core/bike-facts';
+import { whyNotTold } from '@cricket/core/answer-check';
 import { featureById } from '@cricket/core/features';
 import { Anything, Figure, Items, InputError, Maybe, Nested, OneOf, Optional, Remark, Text } from '@cricket/core/input';
 import { endAt, places } from '@cricket/core/model';

@@ -10,5 +10,5 @@ export type {
   FrameThing,
   LongThing,
   RoundThing,
-} from './facts';
+} from '../bike-facts/bay';
 export { outlineOf } from './outlines';

@@ -1,6 +1,6 @@
 import type { BayObstacle, FrameSpots } from '../battery-bay';
 import { lengthOf, minus, plus, radians, times, type Point } from '../plane';
-import type { FrameSpot, FrameThing, LongThing } from './facts';
+import type { FrameSpot, FrameThing, LongThing } from '../bike-facts/bay';
 
 /** A circle is drawn from outside by so many corners: half a millimetre off at a hand's breadth. */
 const corners = 24;

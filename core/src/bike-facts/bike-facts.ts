@@ -1,19 +1,19 @@
-import { BikeBay, BikeFrame } from '../bay-question/facts';
-import { BikeCables } from '../cable-question/facts';
+import { BikeBay, BikeFrame } from './bay';
+import { BikeCables } from './cables';
 import { BarOrder, BarPart, BarRoom } from '../handlebar';
 import { brakeKinds, leverPulls, surfaces } from '../bike-checks';
 import { Amount, Flag, OneOf, Text, Whole, Optional, Items, Nested } from '../input';
 import { LawClass } from '../law';
 import { PackInstead } from '../pack-instead';
 import { PedalSensorInput } from '../pedal-sensor';
-import { BikeLevers } from '../lever-question/facts';
-import { BikeWiring } from '../wiring-question/facts';
+import { BikeLevers } from './levers';
+import { BikeWiring } from './wiring';
 import { ControllersInput } from '../controllers/contract';
 import { RacksInput } from '../racks/contract';
-import { BikePower } from '../power-question/facts';
+import { BikePower } from './power';
 import { StatedTorque } from '../stated-torques';
 import { Approval } from '../torque-reaction';
-import { batteryPlaces, nutSchools, schools, sensorKinds, tabSchools, wheelOrders } from '../procedure/kinds';
+import { batteryPlaces, nutSchools, schools, sensorKinds, tabSchools, wheelOrders } from '../job-kinds';
 
 class Brake {
   @Optional() @OneOf(brakeKinds) kind?: (typeof brakeKinds)[number];

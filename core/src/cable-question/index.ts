@@ -7,5 +7,5 @@ export {
   type CableNeed,
   type CableQuestion,
 } from './cable-question';
-export type { BikeAnchor, BikeCables, BikeSteering, BikeTurning } from './facts';
+export type { BikeAnchor, BikeCables, BikeSteering, BikeTurning } from '../bike-facts/cables';
 export { usualAnchors, usualSteering, usualTurning, type BikeSizes } from './usual-places';

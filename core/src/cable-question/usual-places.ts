@@ -1,7 +1,7 @@
 import type { BikeFacts } from '../bike-facts';
 import { frameSpots } from '../battery-bay';
 import type { Spot } from '../cable-runs';
-import type { BikeAnchor, BikeSteering, BikeTurning } from './facts';
+import type { BikeAnchor, BikeSteering, BikeTurning } from '../bike-facts/cables';
 
 /** What is known of a bike's size. */
 export interface BikeSizes {

@@ -2,7 +2,7 @@ import type { EndFacts } from '../end-facts';
 import type { Side } from '../features';
 import { boreSuits, washerId } from '../parts';
 import { withLimits } from '../limits';
-import type { TabSchool } from '../procedure/kinds';
+import type { TabSchool } from '../job-kinds';
 import { finding, told, type Finding } from '../verdict';
 import type { AxleStackInput } from '../axle-stack';
 import type { EndFitInput, OutsidePart, TabPlace } from './contract';

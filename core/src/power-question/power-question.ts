@@ -4,7 +4,7 @@ import type { KitFacts } from '../kit';
 import { otherPack } from '../pack-instead';
 import { powerPath, type PowerPathInput, type PowerPathResult } from '../power-path';
 import { dust, finding, told, withFindings, type Finding } from '../verdict';
-import type { BikeAccessory } from './facts';
+import type { BikeAccessory } from '../bike-facts/power';
 
 /** What a path cannot be without. */
 export const pathNeeds = ['pack', 'chain', 'controller', 'charger'] as const;

@@ -1,6 +1,6 @@
 import type { End, Side } from '../features';
 import type { StatedTorque } from '../stated-torques';
-import type { BatteryPlace, School, SecondLooks, SensorKind } from './kinds';
+import type { BatteryPlace, School, SecondLooks, SensorKind } from '../job-kinds';
 
 /** Stations of the work at the stand, in the order of the school that fits the wheel first. */
 export const stations = [

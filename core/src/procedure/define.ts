@@ -9,7 +9,7 @@ import type {
   StepDrawing,
   TorqueFigure,
 } from './contract';
-import { secondLooks, type SecondLooks } from './kinds';
+import { secondLooks, type SecondLooks } from '../job-kinds';
 
 export type Says<T> = T | ((context: StepContext) => T);
 

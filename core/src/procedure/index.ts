@@ -28,7 +28,7 @@ export {
   type School,
   type SecondLooks,
   type SensorKind,
-} from './kinds';
+} from '../job-kinds';
 export { procedure, stepDefinitions } from './plan';
 export { isEnded, reasonOfSubstance, saysSomething, stepInHand, stepStates, type StepState } from './states';
 export { jobTime, stepTime, wholeMinutes, type LoggedMinutes, type TimeEstimate } from './time';

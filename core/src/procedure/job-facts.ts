@@ -19,7 +19,7 @@ import type { TyreFitResult } from '../tyre-fit';
 import { nutAimNm, nutMostNm, type TorqueReactionInput } from '../torque-reaction';
 import type { Finding } from '../verdict';
 import type { EndJob, JobFacts } from './contract';
-import type { SecondLooks } from './kinds';
+import type { SecondLooks } from '../job-kinds';
 
 /** What of a fit the steps follow from. */
 export interface FittedEnd {

@@ -9,7 +9,7 @@ import {
   type StepFigures,
 } from './contract';
 import { said, stepOf, type StepDefinition } from './define';
-import type { School } from './kinds';
+import type { School } from '../job-kinds';
 import { stepsAxle } from './steps-axle';
 import { stepsBar } from './steps-bar';
 import { stepsBefore } from './steps-before';

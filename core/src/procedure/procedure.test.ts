@@ -2,7 +2,7 @@ import fc from 'fast-check';
 
 import type { EndJob, JobFacts, Step } from './contract';
 import { frontEndJob, plainJob, rearEndJob, referenceJobs } from './jobs.testing';
-import { batteryPlaces, schools, secondLooks, sensorKinds } from './kinds';
+import { batteryPlaces, schools, secondLooks, sensorKinds } from '../job-kinds';
 import { procedure, stepDefinitions } from './plan';
 
 const sides = fc.subarray(['left', 'right'] as const, { minLength: 0 });

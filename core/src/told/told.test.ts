@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import { jsonSchema } from '../input';
 
 import { toldBetween, toldFacts, toldFeatures, type Telling } from './told';
-import { BikeFacts, whyNotTold } from '../bike-facts';
+import { whyNotTold } from '../answer-check';
+import { BikeFacts } from '../bike-facts';
 
 const reading = ({ feature, is }: Telling, minute: number, withdrawnAt: string | null = null) => ({
   place: 'bike' as const,

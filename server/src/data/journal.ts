@@ -1,6 +1,6 @@
 import type { DataSource, EntityManager } from 'typeorm';
 
-import { ProblemError } from '../http/problem';
+import { ProblemError } from '../problem/problem';
 import { JournalEntity } from './entities/journal';
 import { markChange, markOf } from './revisions';
 

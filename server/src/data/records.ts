@@ -2,7 +2,7 @@ import type { Bike, BikeRecord, JournalRow, Wheel } from '@cricket/contract/shap
 import { toldFacts } from '@cricket/core/told';
 import type { DataSource, EntityManager, EntityTarget } from 'typeorm';
 
-import { ProblemError } from '../http/problem';
+import { ProblemError } from '../problem/problem';
 import { AcceptanceEntity } from './entities/acceptance';
 import { BikeEntity } from './entities/bike';
 import { ChoiceEntity } from './entities/choice';

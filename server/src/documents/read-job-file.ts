@@ -6,9 +6,9 @@ import { InputError } from '@cricket/core/input';
 import type { PlainWheel } from '@cricket/core/part-schemas';
 import { isUUID } from 'class-validator';
 
-import { holdContract } from '../http/read-plain';
-import { parseJsonBytes } from '../http/parse-json';
-import { ProblemError } from '../http/problem';
+import { holdContract } from '../plain/hold-contract';
+import { parseJsonBytes } from '../plain/json-bytes';
+import { ProblemError } from '../problem/problem';
 import { keepPicture, type ReadPicture } from '../photos/read-picture';
 
 /** A job as it came in: everything but its pictures as rows, and those as they are kept. */

@@ -13,7 +13,7 @@ import { chosenWheelId } from '@cricket/core/choices';
 import type { KitFacts } from '@cricket/core/kit';
 import type { Wheel } from '@cricket/core/parts';
 
-import { ProblemError } from '../http/problem';
+import { ProblemError } from '../problem/problem';
 
 /**
  * Works out what is being taken, from what is told of the bike and not from what the page says.

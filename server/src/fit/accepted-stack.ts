@@ -7,7 +7,7 @@ import { endAt, type Place } from '@cricket/core/model';
 import { storesFor, takenByStack } from '@cricket/core/stock';
 import { endJob, jobFacts, stepFigures } from '@cricket/core/procedure';
 
-import { ProblemError } from '../http/problem';
+import { ProblemError } from '../problem/problem';
 import { withoutStacks } from './summaries';
 
 /**

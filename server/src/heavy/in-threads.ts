@@ -1,8 +1,8 @@
 import type { Logger } from 'pino';
 import { Tinypool } from 'tinypool';
 
-import { errorForLog } from '../http/error-for-log';
-import { ProblemError } from '../http/problem';
+import { errorForLog } from '../problem/error-for-log';
+import { ProblemError } from '../problem/problem';
 import type { Heavy } from './heavy';
 import type { Told } from './worker';
 

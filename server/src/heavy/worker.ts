@@ -1,4 +1,4 @@
-import { ProblemError } from '../http/problem';
+import { ProblemError } from '../problem/problem';
 import { inPlace, type Heavy } from './heavy';
 
 /** An answer, or a refusal as data: an error of a class of ours would lose its class between threads. */

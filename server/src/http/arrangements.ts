@@ -12,7 +12,7 @@ import { acceptedArrangement } from '../fit/accepted-arrangement';
 import { facts } from './facts';
 import { holdPresent, makerIn } from './guard';
 import { holdReason } from './hold-reason';
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 import { madeAt } from './write-context';
 
 /** How something besides an axle is to be built: worked out here, then frozen. */

@@ -11,8 +11,8 @@ import { storedRow } from '../data/rows';
 import { workshopOf } from '../data/workshop';
 import { Summaries } from '../fit/summaries';
 import { keptAnswer } from './kept-answers';
-import { keepable } from './parse-json';
-import { ProblemError } from './problem';
+import { keepable } from '../plain/json-bytes';
+import { ProblemError } from '../problem/problem';
 import { readPlain } from './read-plain';
 import { uuidParam, writeContext } from './write-context';
 

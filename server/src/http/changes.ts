@@ -4,7 +4,7 @@ import { streamSSE } from 'hono/streaming';
 
 import type { ChangeFeed, Heard } from '../data/change-feed';
 import type { Sessions } from '../people/sessions';
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 
 /** Most phones that one server tells. */
 const mostListeners = 400;

@@ -5,7 +5,7 @@ import type { DataSource } from 'typeorm';
 import { ChoiceEntity } from '../data/entities/choice';
 import { WheelEntity } from '../data/entities/wheel';
 import { facts } from './facts';
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 import { madeAt } from './write-context';
 
 /** Choices of a bike: appended, the latest of a kind holds. */

@@ -7,7 +7,7 @@ import { loggedMinutes } from '../data/logged-minutes';
 import { bikeRecord } from '../data/records';
 import { shopSettings, workshopOf } from '../data/workshop';
 import type { Heavy, SheetSource } from '../heavy/heavy';
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 import { uuidParam } from './write-context';
 
 /** Sheets to print: the whole job, and one end's stack. */

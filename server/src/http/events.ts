@@ -15,7 +15,7 @@ import { withoutStacks } from '../fit/summaries';
 import { facts } from './facts';
 import { holdPresent, makerIn } from './guard';
 import { holdReason } from './hold-reason';
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 import { madeAt } from './write-context';
 
 /** Two phones' clocks differ by less than this once they have heard the server's. */

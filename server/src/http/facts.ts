@@ -8,7 +8,7 @@ import type { OfBike } from '../data/entities/of-bike';
 import { journalled, type WriteContext } from '../data/journal';
 import { bikeForWrite } from '../data/records';
 import { rowOf, storedRow } from '../data/rows';
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 import { readPlain } from './read-plain';
 import { uuidParam, writeContext } from './write-context';
 

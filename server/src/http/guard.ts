@@ -9,7 +9,7 @@ import type { Config } from '../config';
 import { PersonEntity } from '../data/entities/person';
 import type { Sessions, Signed } from '../people/sessions';
 import { accessTo } from './access';
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 
 /** Name of the cookie that holds a session's token: the demo beside a shop of one's own has another one. */
 export function sessionCookie({ demo }: Pick<Config, 'demo'>): string {

@@ -1,6 +1,6 @@
 import { reasonOfSubstance, saysSomething } from '@cricket/core/procedure';
 
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 
 /**
  * What somebody answers for is read a year later.

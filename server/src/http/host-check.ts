@@ -1,7 +1,7 @@
 import type { MiddlewareHandler } from 'hono';
 
 import { isLoopback, type Config } from '../config';
-import { answerProblem, ProblemError } from './problem';
+import { answerProblem, ProblemError } from '../problem/problem';
 
 /**
  * Answers only under names of this machine: a page elsewhere whose name is made to point here must not take over an empty

@@ -8,7 +8,7 @@ import { WheelEntity } from '../data/entities/wheel';
 import { journalled, type Change } from '../data/journal';
 import { allWheels } from '../data/records';
 import { allStores, countItems, holdStores } from '../data/stock';
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 import { readPlain } from './read-plain';
 import { uuidParam, writeContext } from './write-context';
 

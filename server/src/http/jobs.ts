@@ -18,7 +18,7 @@ import { kitsOfJob, takeKitsIn } from '../data/kits-of-job';
 import { bikeRecord } from '../data/records';
 import type { Heavy } from '../heavy/heavy';
 import { makerIn } from './guard';
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 import { keepDigest } from './parse-json';
 import { readBytes } from './read-bytes';
 import { uuidParam, writeContext } from './write-context';

@@ -3,8 +3,8 @@ import { HTTPException } from 'hono/http-exception';
 import type { Logger } from 'pino';
 import { EntityNotFoundError } from 'typeorm';
 
-import { errorForLog } from './error-for-log';
-import { answerProblem, ProblemError } from './problem';
+import { errorForLog } from '../problem/error-for-log';
+import { answerProblem, ProblemError } from '../problem/problem';
 
 /** PostgreSQL states that mean "come back later": connection lost, shutting down, starting up, too many connections. */
 const passing = /^(08|57P0|53300)/;

@@ -8,7 +8,7 @@ import { journalled } from '../data/journal';
 import { bikeForWrite } from '../data/records';
 import { rowOf, storedRow } from '../data/rows';
 import { signedBy } from './facts';
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
 import { uuidParam, writeContext } from './write-context';

@@ -1,6 +1,6 @@
 import type { MiddlewareHandler } from 'hono';
 
-import { answerProblem, ProblemError } from './problem';
+import { answerProblem, ProblemError } from '../problem/problem';
 
 /**
  * Refuses writes that another page sends. A browser names the page's origin with every write; it must be the address the

@@ -8,7 +8,7 @@ import { journalled } from '../data/journal';
 import { nameKey } from '../people/name-key';
 import { hashSecret } from '../people/secrets';
 import type { Sessions } from '../people/sessions';
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
 import { uuidParam, writeContext } from './write-context';

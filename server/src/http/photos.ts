@@ -7,7 +7,7 @@ import type { DataSource, EntityManager } from 'typeorm';
 import { PhotoEntity } from '../data/entities/photo';
 import { readPicture, type ReadPicture } from '../photos/read-picture';
 import { facts } from './facts';
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 import { madeAt, uuidParam } from './write-context';
 
 /** Photos of a job: taken in, looked at, withdrawn. */

@@ -1,7 +1,7 @@
 import type { Context } from 'hono';
 
-import { ShapeGuard } from './parse-json';
-import { ProblemError } from './problem';
+import { ShapeGuard } from '../plain/json-bytes';
+import { ProblemError } from '../problem/problem';
 
 /**
  * Reads a large body of JSON into one piece of memory, once, and stops at what shows while it comes: that it is too large, or

@@ -1,8 +1,8 @@
-import { inputErrors, type InputError, type Shape } from '@cricket/core/input';
+import type { InputError, Shape } from '@cricket/core/input';
 import type { Context } from 'hono';
 
 import { parseJson } from './parse-json';
-import { ProblemError } from './problem';
+import { holdContract, holdNone } from '../plain/hold-contract';
 
 /**
  * Reads a JSON body that is held to a contract.
@@ -20,20 +20,4 @@ export async function readPlain<T extends object>(
   const body = holdContract(await parseJson(c), shape);
   holdNone([together(body) ?? []].flat());
   return body;
-}
-
-/** @throws ProblemError 422 with every field that does not hold, its value and its range */
-export function holdContract<T extends object>(plain: unknown, shape: Shape<T>): T {
-  holdNone(inputErrors(shape, plain));
-  return plain as T;
-}
-
-function holdNone(errors: readonly InputError[]): void {
-  if (errors.length === 0) return;
-  throw new ProblemError(
-    422,
-    'invalid-input',
-    'Some fields do not hold.',
-    errors.map(({ path, message }) => ({ path, messages: [message] })),
-  );
 }

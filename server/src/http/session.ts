@@ -15,7 +15,7 @@ import { nameKey } from '../people/name-key';
 import { fitsSecret, hashSecret } from '../people/secrets';
 import { cookieSeconds, type Sessions } from '../people/sessions';
 import { makerIn, sessionCookie, signedOf } from './guard';
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 import { readPlain } from './read-plain';
 
 /** Signing in, handing the phone over, signing out. */

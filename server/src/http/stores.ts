@@ -9,7 +9,7 @@ import { journalled } from '../data/journal';
 import { tagOf } from '../data/revisions';
 import { allStores, countItems, holdStores, storeItem } from '../data/stock';
 import { keptAnswer } from './kept-answers';
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
 import { madeAt, uuidParam, writeContext } from './write-context';

@@ -1,5 +1,5 @@
 import { TakeInEntry } from '@cricket/contract';
-import { whyNotTold } from '@cricket/core/bike-facts';
+import { whyNotTold } from '@cricket/core/answer-check';
 import { InputError } from '@cricket/core/input';
 import { Hono } from 'hono';
 import { In, type DataSource } from 'typeorm';
@@ -8,7 +8,7 @@ import { ReadingEntity } from '../data/entities/reading';
 import { journalled } from '../data/journal';
 import { bikeForWrite, bikeRecord } from '../data/records';
 import { signedBy } from './facts';
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 import { readPlain } from './read-plain';
 import { madeAt, uuidParam, writeContext } from './write-context';
 

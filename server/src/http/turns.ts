@@ -1,7 +1,7 @@
 import type { MiddlewareHandler } from 'hono';
 import pLimit from 'p-limit';
 
-import { answerProblem, ProblemError } from './problem';
+import { answerProblem, ProblemError } from '../problem/problem';
 
 /** More than this many wait for nothing: they are told to come again. */
 const mostWaiting = 40;

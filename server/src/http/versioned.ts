@@ -1,4 +1,4 @@
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 
 /**
  * Holds a write against the version that is stored.

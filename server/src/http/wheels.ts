@@ -7,7 +7,7 @@ import { journalled } from '../data/journal';
 import { allWheels, wheelShape } from '../data/records';
 import { tagOf } from '../data/revisions';
 import { keptAnswer } from './kept-answers';
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
 import { uuidParam, writeContext } from './write-context';

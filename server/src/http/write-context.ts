@@ -5,7 +5,7 @@ import type { Context } from 'hono';
 import type { WriteContext } from '../data/journal';
 import { makerIn } from './guard';
 import { bodyDigest } from './parse-json';
-import { ProblemError } from './problem';
+import { ProblemError } from '../problem/problem';
 
 /** Who writes and under which write id. */
 export function writeContext(c: Context): WriteContext {

@@ -1,7 +1,7 @@
 import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible';
 import type { DataSource } from 'typeorm';
 
-import { ProblemError } from '../http/problem';
+import { ProblemError } from '../problem/problem';
 
 /** Wrong secrets that are borne for one person, and for one address, within the time. */
 const perPerson = 5;

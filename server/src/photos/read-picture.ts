@@ -1,7 +1,7 @@
 import pLimit from 'p-limit';
 import sharp from 'sharp';
 
-import { ProblemError } from '../http/problem';
+import { ProblemError } from '../problem/problem';
 
 /** Longest side that is kept, and that of the picture for lists, in pixels. */
 const keptPx = 1600;

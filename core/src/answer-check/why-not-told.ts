@@ -1,6 +1,6 @@
 import { InputError, readInput } from '../input';
 import { toldFeatures, withTold, type Telling } from '../told';
-import { BikeFacts } from './bike-facts';
+import { BikeFacts } from '../bike-facts/bike-facts';
 
 /**
  * Holds what is told of a bike against what its feature may be.

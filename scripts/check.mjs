@@ -22,6 +22,15 @@ const checks = [
       'bench',
     ],
   ],
+  [
+    'folders',
+    [
+      'depcruise',
+      '--config',
+      '.dependency-cruiser.folders.cjs',
+      ...['core', 'contract', 'server', 'client'].map((name) => `${name}/src`),
+    ],
+  ],
   ['format', ['prettier', '--check', '.', '--log-level', 'warn']],
 ];
 let failed = 0;

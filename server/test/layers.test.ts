@@ -24,7 +24,12 @@ const breaches: Record<string, [file: string, reaches: string]> = {
 let scratch: string;
 beforeAll(() => {
   scratch = mkdtempSync(join(tmpdir(), 'cricket-layers-'));
-  for (const name of ['.dependency-cruiser.cjs', 'tsconfig.base.json', 'package.json']) {
+  for (const name of [
+    '.dependency-cruiser.cjs',
+    '.dependency-cruiser.folders.cjs',
+    'tsconfig.base.json',
+    'package.json',
+  ]) {
     cpSync(join(root, name), join(scratch, name));
   }
   symlinkSync(join(root, 'node_modules'), join(scratch, 'node_modules'));
@@ -36,6 +41,21 @@ const write = (file: string, text: string) => {
   writeFileSync(join(scratch, file), text);
 };
 
+/** What stands against a scratch copy. */
+function cruised(config: string, folders: readonly string[]): { from: string; rule: { name: string } }[] {
+  const { stdout } = spawnSync(
+    process.execPath,
+    [
+      join(root, 'node_modules/dependency-cruiser/bin/dependency-cruise.mjs'),
+      ...['--config', config, '--output-type', 'json'],
+      ...folders,
+    ],
+    { cwd: scratch, encoding: 'utf8' },
+  );
+  return (JSON.parse(stdout) as { summary: { violations: { from: string; rule: { name: string } }[] } }).summary
+    .violations;
+}
+
 it('each rule of the layers is caught where it is broken', () => {
   for (const [file, reaches] of Object.values(breaches)) {
     const up = '../'.repeat(file.split('/').length - 1);
@@ -46,23 +66,22 @@ it('each rule of the layers is caught where it is broken', () => {
   write('core/src/d.ts', "import { here } from './c';\nexport const value = here;\n");
   // A type is an arrow, too.
   write('core/src/f.ts', "import type { value } from '../../server/src/b';\nexport type F = typeof value;\n");
-  const folders = ['core', 'contract', 'server', 'client', 'bench'];
-  const { stdout } = spawnSync(
-    process.execPath,
-    [
-      join(root, 'node_modules/dependency-cruiser/bin/dependency-cruise.mjs'),
-      ...['--config', '.dependency-cruiser.cjs', '--output-type', 'json'],
-      ...folders,
-    ],
-    { cwd: scratch, encoding: 'utf8' },
-  );
-  const { violations } = (JSON.parse(stdout) as { summary: { violations: { from: string; rule: { name: string } }[] } })
-    .summary;
+  const violations = cruised('.dependency-cruiser.cjs', ['core', 'contract', 'server', 'client', 'bench']);
   for (const [rule, [file]] of Object.entries(breaches)) {
     const at = violations.filter((violation) => violation.rule.name === rule).map(({ from }) => from);
     expect([rule, at.includes(file)]).toEqual([rule, true]);
   }
   expect(violations.some(({ from, rule }) => from === 'core/src/f.ts' && rule.name === 'core-stands-alone')).toBe(true);
+}, 60_000);
+
+it('two folders that reach into each other are caught, though no file reaches itself; tests may', () => {
+  write('server/src/one/a.ts', "import { b } from '../two/b';\nexport const a = b;\n");
+  write('server/src/two/b.ts', 'export const b = 1;\n');
+  write('server/src/two/c.test.ts', "import { a } from '../one/a';\nexport const c = a;\n");
+  const found = () => cruised('.dependency-cruiser.folders.cjs', ['server/src']).map(({ from }) => from);
+  expect(found()).toEqual([]);
+  write('server/src/two/d.ts', "import { a } from '../one/a';\nexport const d = a;\n");
+  expect(found().sort()).toEqual(['server/src/one', 'server/src/two']);
 }, 60_000);
 
 it('every rule has its breach here', () => {

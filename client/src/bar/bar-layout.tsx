@@ -2,7 +2,7 @@ import type { BarLayout, HandlebarInput, HandlebarResult, PlacedPart } from '@cr
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { BarAbove, type BarPush } from '../drawing/bar-above/bar-above';
 import { barScene } from '../drawing/bar-above/bar-scene';
 import { Txt } from '../ui/txt';

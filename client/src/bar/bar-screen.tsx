@@ -2,8 +2,8 @@ import type { BikeRecord } from '@cricket/contract/shapes';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 
-import { BikeNotThere } from '../bike/bike-not-there';
-import { figure } from '../bike/figures';
+import { BikeNotThere } from '../of-bike/bike-not-there';
+import { figure } from '../ui/figure-text';
 import { useBike } from '../data/use-bikes';
 import { RoleButton } from '../session/role-button';
 import { barPath, bikePath } from '../ui/pages';

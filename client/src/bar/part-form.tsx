@@ -5,7 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 
-import { TakeOff } from '../bike/take-off';
+import { TakeOff } from '../of-bike/take-off';
 import { useFormDraft } from '../data/use-form-draft';
 import { useTell } from '../data/use-tell';
 import { RoleButton } from '../session/role-button';

@@ -1,6 +1,6 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 
-import { ToldForm } from '../bike/told-form';
+import { ToldForm } from '../of-bike/told-form';
 import { Field } from '../ui/field';
 import { barPath } from '../ui/pages';
 import { Txt } from '../ui/txt';

@@ -2,7 +2,7 @@ import type { BikeRecord } from '@cricket/contract/shapes';
 import { barQuestion, notOnBar, withKit } from '@cricket/core/bar-question';
 import { useMemo } from 'react';
 
-import { useKits } from '../bike/use-kits';
+import { useKits } from '../of-bike/use-kits';
 import { useWorked } from '../workers/use-worked';
 
 /** The handlebar of a bike as it is asked, and its answer once it is worked out; no question while something is missing. */

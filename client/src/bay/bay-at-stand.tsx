@@ -3,7 +3,7 @@ import { bayOfBike } from '@cricket/core/bay-question';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { bayScene } from '../drawing/bay-side/bay-scene';
 import { BaySide } from '../drawing/bay-side/bay-side';
 import { FindingRows } from '../fit/finding-rows';

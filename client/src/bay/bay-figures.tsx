@@ -2,8 +2,8 @@ import type { BikeRecord } from '@cricket/contract/shapes';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
-import { FigureRow } from '../bike/figure-row';
-import { figure } from '../bike/figures';
+import { FigureRow } from '../of-bike/figure-row';
+import { figure } from '../ui/figure-text';
 import { useTell } from '../data/use-tell';
 import { RoleButton } from '../session/role-button';
 import { Alerts } from '../ui/alerts';

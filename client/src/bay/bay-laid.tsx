@@ -4,7 +4,7 @@ import { bayOfBike, type BayOfBike } from '@cricket/core/bay-question';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { useTell } from '../data/use-tell';
 import { useLive, type Live } from '../drawing/live';
 import { bayScene } from '../drawing/bay-side/bay-scene';

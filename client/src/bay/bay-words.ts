@@ -1,6 +1,6 @@
 import type { BayTube, LaidBattery } from '@cricket/core/battery-bay';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { words } from './words';
 
 /** Where a battery lies, what holds it there and how much room it has. */

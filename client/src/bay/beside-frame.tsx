@@ -5,7 +5,7 @@ import type { Finding, Verdict } from '@cricket/core/verdict';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { useTell } from '../data/use-tell';
 import { FindingRows } from '../fit/finding-rows';
 import { RoleButton } from '../session/role-button';

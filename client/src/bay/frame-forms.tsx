@@ -1,7 +1,7 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { Fragment } from 'react';
 
-import { ToldForm } from '../bike/told-form';
+import { ToldForm } from '../of-bike/told-form';
 import { Field } from '../ui/field';
 import { bayPath } from '../ui/pages';
 import { Txt } from '../ui/txt';

@@ -1,8 +1,8 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { useWatch, type Control } from 'react-hook-form';
 
-import { ToldForm } from '../bike/told-form';
-import { useKits } from '../bike/use-kits';
+import { ToldForm } from '../of-bike/told-form';
+import { useKits } from '../of-bike/use-kits';
 import { Choices, Field } from '../ui/field';
 import { bayPath } from '../ui/pages';
 import {

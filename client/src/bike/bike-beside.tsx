@@ -7,7 +7,7 @@ import { Tag } from '../ui/tag';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { BikeAside } from './bike-aside';
-import { useBothEnds } from './use-both-ends';
+import { useBothEnds } from '../of-bike/use-both-ends';
 
 /** The bike's map and stations, left of whatever page of the bike is open; nothing on a phone. */
 export function BikeBeside() {

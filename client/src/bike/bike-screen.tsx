@@ -14,13 +14,13 @@ import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
 import { BikeAside } from './bike-aside';
-import { nextMark, nextSentence } from './next-words';
-import { nextPath } from './next-path';
+import { nextMark, nextSentence } from '../next/next-words';
+import { nextPath } from '../next/next-path';
 import { ReadingsList } from './readings-list';
-import { useBothEnds } from './use-both-ends';
+import { useBothEnds } from '../of-bike/use-both-ends';
 import { words } from './words';
 import { editBikePath, endPath, firstLookPath } from '../ui/pages';
-import { BikeNotThere } from './bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 import { Notice } from '../ui/notice';
 import { WorkButton } from '../session/role-button';
 

@@ -19,7 +19,7 @@ import { Txt } from '../ui/txt';
 import { BikeFormFields, bodyOf, fieldsOf, useBikeForm } from './bike-form';
 import { words } from './words';
 import { bikePath } from '../ui/pages';
-import { BikeNotThere } from './bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** Changes a bike's own facts, or takes it out of the shop. */
 export function EditBikeScreen() {

@@ -7,7 +7,7 @@ import { answerName, featureWords } from '../measure/feature-words';
 import { Rule } from '../ui/rule';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
-import { figure } from './figures';
+import { figure } from '../ui/figure-text';
 import { words } from './words';
 import { measurePath } from '../ui/pages';
 

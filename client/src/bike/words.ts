@@ -74,9 +74,6 @@ export const words = {
   wheelbase: 'Wheelbase, mm',
   chainStay: 'Chain stay, mm',
   save: 'Keep',
-  notMeasured: 'Not measured yet',
-  takeOffList: 'Take it off the list',
-  takeOffSure: 'Yes, take it off',
   saveNew: 'Bring in',
   kinds: {
     upright: 'Upright',
@@ -89,8 +86,6 @@ export const words = {
   },
   readings: 'Readings',
   noReadings: 'Nothing is measured at this end yet.',
-  gone: 'This bike is not here',
-  goneWhy: 'It may have been taken out of the shop meanwhile, or never reached this phone.',
   out: 'This bike was taken out of the shop.',
   bringBack: 'Bring it back',
   conflict: 'Someone else changed this bike meanwhile',

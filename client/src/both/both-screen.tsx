@@ -4,7 +4,7 @@ import { View } from 'react-native';
 
 import { costTable } from '@cricket/core/job-cost';
 import { coreRecord } from '@cricket/contract/core-record';
-import { useBothEnds } from '../bike/use-both-ends';
+import { useBothEnds } from '../of-bike/use-both-ends';
 import { FindingRow } from '../fit/finding-row';
 import { waysOn, whenceOf } from '../fit/ways-out';
 import { CostSums } from '../cost/cost-sums';
@@ -19,7 +19,7 @@ import { words as shared } from '../ui/words';
 import { useWorked } from '../workers/use-worked';
 import { words } from './words';
 import { bikePath, endPath } from '../ui/pages';
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** A motor at each end of one bike, drawing on one battery. */
 export function BothScreen() {

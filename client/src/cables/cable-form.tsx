@@ -1,15 +1,15 @@
 import { useController, type Control } from 'react-hook-form';
 import { Pressable, View } from 'react-native';
 
-import { ToldForm } from '../bike/told-form';
+import { ToldForm } from '../of-bike/told-form';
 import { Choices, Field } from '../ui/field';
 import { useFieldLabel } from '../ui/field-labels';
 import { cablesPath } from '../ui/pages';
 import { Txt } from '../ui/txt';
 import { cableToFields, checkCable, fieldsToCable, type CableFields } from './cable-forms';
-import { useOneOf } from '../bike/one-of-list';
+import { useOneOf } from '../of-bike/one-of-list';
 import { Gone, type OneFormProps } from './place-forms';
-import { TakeOff } from '../bike/take-off';
+import { TakeOff } from '../of-bike/take-off';
 import { words } from './words';
 
 /** One cable: its length, its plug, and the places that it runs over. */

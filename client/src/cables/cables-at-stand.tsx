@@ -1,7 +1,7 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { FindingRows } from '../fit/finding-rows';
 import { cablesPath } from '../ui/pages';
 import { ToPage } from '../ui/to-page';

@@ -4,7 +4,7 @@ import { placesAt, type CableRunsInput, type CableRunsResult, type Setting, type
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { useTell } from '../data/use-tell';
 import {
   cableScene,
@@ -18,7 +18,7 @@ import { CableView, type HeldPlace } from '../drawing/cable-view/cable-view';
 import { useLive, type Live } from '../drawing/live';
 import { FindingRows } from '../fit/finding-rows';
 import { RoleButton } from '../session/role-button';
-import { useMay } from '../session/use-session';
+import { useMay } from '../data/use-session';
 import { Alerts } from '../ui/alerts';
 import { Button } from '../ui/button';
 import { Segments } from '../ui/segments';

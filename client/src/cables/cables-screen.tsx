@@ -2,7 +2,7 @@ import type { BikeRecord } from '@cricket/contract/shapes';
 import { useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
 
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 import { useBike } from '../data/use-bikes';
 import { bikePath } from '../ui/pages';
 import { TakeArrangement } from '../room/take-arrangement';

@@ -1,7 +1,7 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { usualSteering, usualTurning } from '@cricket/core/cable-question';
 
-import { ToldForm } from '../bike/told-form';
+import { ToldForm } from '../of-bike/told-form';
 import { Field } from '../ui/field';
 import { cablesPath } from '../ui/pages';
 import { Txt } from '../ui/txt';

@@ -3,15 +3,15 @@ import type { BikeCables } from '@cricket/core/cable-question';
 import type { FieldPath, FieldValues } from 'react-hook-form';
 import type { Control } from 'react-hook-form';
 
-import { ToldForm } from '../bike/told-form';
+import { ToldForm } from '../of-bike/told-form';
 import { Choices, Field } from '../ui/field';
 import { NotThere } from '../ui/not-there';
 import { cablesPath } from '../ui/pages';
 import { Txt } from '../ui/txt';
 import { anchorToFields, checkAnchor, checkDisc, discToFields, fieldsToAnchor, fieldsToDisc } from './cable-forms';
-import { useOneOf } from '../bike/one-of-list';
+import { useOneOf } from '../of-bike/one-of-list';
 import { renamed } from './renamed';
-import { TakeOff } from '../bike/take-off';
+import { TakeOff } from '../of-bike/take-off';
 import { words } from './words';
 
 export interface OneFormProps {

@@ -1,13 +1,13 @@
 import { useState } from 'react';
 
-import { ToldForm } from '../bike/told-form';
+import { ToldForm } from '../of-bike/told-form';
 import { Field } from '../ui/field';
 import { cablesPath } from '../ui/pages';
 import { Txt } from '../ui/txt';
 import { checkPose, fieldsToPose, poseToFields } from './cable-forms';
-import { useOneOf } from '../bike/one-of-list';
+import { useOneOf } from '../of-bike/one-of-list';
 import { Gone, type OneFormProps } from './place-forms';
-import { TakeOff } from '../bike/take-off';
+import { TakeOff } from '../of-bike/take-off';
 import { words } from './words';
 
 /** Where the places are when the bike is folded; what is left empty stays. */

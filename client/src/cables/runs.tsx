@@ -2,7 +2,7 @@ import type { BikeRecord } from '@cricket/contract/shapes';
 import type { CableRun, CableRunsResult, CableSpan, Setting } from '@cricket/core/cable-runs';
 import { Pressable, View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { Mark } from '../ui/mark';
 import { cableThingPath } from '../ui/pages';
 import { ToPage } from '../ui/to-page';

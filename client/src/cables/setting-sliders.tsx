@@ -1,7 +1,7 @@
 import type { CableRunsInput, Setting } from '@cricket/core/cable-runs';
 import { View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { Segments } from '../ui/segments';
 import { Slider } from '../ui/slider';
 import { words } from './words';

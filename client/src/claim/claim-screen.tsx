@@ -6,7 +6,7 @@ import { useLocalSearchParams } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 
-import { useBikeEnd } from '../bike/use-bike-end';
+import { useBikeEnd } from '../of-bike/use-bike-end';
 import { useShop } from '../data/use-bikes';
 import { Button } from '../ui/button';
 import { Notice } from '../ui/notice';
@@ -14,7 +14,7 @@ import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { words } from './words';
 import { bikePath, standPath } from '../ui/pages';
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** What is missing or damaged, as a letter to the seller: to print or to keep as PDF. */
 export function ClaimScreen() {

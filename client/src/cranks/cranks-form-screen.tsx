@@ -2,7 +2,7 @@ import type { BikeRecord } from '@cricket/contract/shapes';
 import { useWatch, type Control } from 'react-hook-form';
 import { View } from 'react-native';
 
-import { ToldForm } from '../bike/told-form';
+import { ToldForm } from '../of-bike/told-form';
 import { Choices, Field } from '../ui/field';
 import { cranksPath } from '../ui/pages';
 import { RingArrows } from '../drawing/crank-section/ring-arrows';

@@ -4,8 +4,8 @@ import { useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
-import { BikeNotThere } from '../bike/bike-not-there';
-import { figure } from '../bike/figures';
+import { BikeNotThere } from '../of-bike/bike-not-there';
+import { figure } from '../ui/figure-text';
 import { useBike } from '../data/use-bikes';
 import { CrankSection } from '../drawing/crank-section/crank-section';
 import { crankScene } from '../drawing/crank-section/crank-scene';

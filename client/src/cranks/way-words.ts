@@ -1,6 +1,6 @@
 import type { SensorWay } from '@cricket/core/pedal-sensor';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { words } from './words';
 
 /** Side and fixing of a way. */

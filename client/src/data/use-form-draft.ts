@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useForm, type DefaultValues, type FieldValues, type UseFormProps, type UseFormReturn } from 'react-hook-form';
 
 import { keepDraft, keptDraft } from './local-draft';
-import { useMe } from '../session/use-session';
+import { useMe } from './use-session';
 import { changesOf, withChanges } from './form-changes';
 
 /** What was typed into a form and not kept. */

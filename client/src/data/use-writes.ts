@@ -19,7 +19,7 @@ import type { StoreItem as CoreStoreItem } from '@cricket/core/parts';
 import { useMemo } from 'react';
 
 import { now } from './clock';
-import { useMe } from '../session/use-session';
+import { useMe } from './use-session';
 import type { Outcome } from './outbox';
 import type { WriteAbout } from './outbox-store';
 import { outbox } from './shared-outbox';

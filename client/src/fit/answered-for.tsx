@@ -1,8 +1,8 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { eventsOf } from '@cricket/core/job-events';
 
-import { StoodInList } from '../stand/stood-in-list';
-import { useStand } from '../stand/use-stand';
+import { StoodInList } from '../steps/stood-in-list';
+import { useStand } from '../steps/use-stand';
 
 /** What the owner answers for at the stand, on the page that judges the bike. */
 export function AnsweredFor({ record }: { record: BikeRecord }) {

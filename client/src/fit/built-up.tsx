@@ -1,7 +1,7 @@
 import type { EndAdapterResult } from '@cricket/core/end-adapter';
 import { View } from 'react-native';
 
-import { mm } from '../bike/figures';
+import { mm } from '../ui/figure-text';
 import { Txt } from '../ui/txt';
 import { words } from './words';
 

@@ -3,7 +3,7 @@ import type { Finding } from '@cricket/core/verdict';
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { Mark, verdictWords } from '../ui/mark';
 import { useShopUnits } from '../ui/shop-units';
 import { Txt } from '../ui/txt';

@@ -4,11 +4,11 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { Pressable, View } from 'react-native';
 
-import { inHundred } from '../bike/figures';
+import { inHundred } from '../ui/figure-text';
 import { costLine } from '../cost/cost-sums';
 import { useHourlyRate } from '../data/use-workshop';
-import { nextSentence, purchaseWords } from '../bike/next-words';
-import { useBikeEnd } from '../bike/use-bike-end';
+import { nextSentence, purchaseWords } from '../next/next-words';
+import { useBikeEnd } from '../of-bike/use-bike-end';
 import type { AxlePart } from '../drawing/axle-line/axle-parts';
 import { featureWords } from '../measure/feature-words';
 import { RoleButton } from '../session/role-button';
@@ -37,7 +37,7 @@ import { useOverriding } from './use-overriding';
 import { words } from './words';
 import { Working } from './working';
 import { bikePath, endPath, measurePath } from '../ui/pages';
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** Whether the axle sits, and which washers go where: drawn, compared, changed by hand, taken. */
 export function FitScreen() {

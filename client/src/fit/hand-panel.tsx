@@ -2,7 +2,7 @@ import type { Arrangement, AxleStackInput } from '@cricket/core/axle-stack';
 import type { Side } from '@cricket/core/features';
 import { Pressable, View } from 'react-native';
 
-import { figure, mm } from '../bike/figures';
+import { figure, mm } from '../ui/figure-text';
 import type { AxlePart } from '../drawing/axle-line/axle-parts';
 import { spokenName } from '../drawing/axle-line/part-names';
 import { Button } from '../ui/button';

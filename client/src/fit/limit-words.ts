@@ -1,6 +1,6 @@
 import type { Finding } from '@cricket/core/verdict';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { words } from './words';
 
 const near = 1e-6;

@@ -6,7 +6,7 @@ import { mayOverride } from '@cricket/core/overrides';
 
 import { HandOver } from '../session/hand-over';
 import { RoleButton } from '../session/role-button';
-import { useMay } from '../session/use-session';
+import { useMay } from '../data/use-session';
 import { Button } from '../ui/button';
 import { TextLine } from '../ui/text-line';
 import { Txt } from '../ui/txt';

@@ -1,7 +1,7 @@
 import type { Stack } from '@cricket/core/axle-stack';
 import { Pressable, View } from 'react-native';
 
-import { figure, inHundred, signed } from '../bike/figures';
+import { figure, inHundred, signed } from '../ui/figure-text';
 import { Txt } from '../ui/txt';
 import { words } from './words';
 

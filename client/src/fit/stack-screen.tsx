@@ -7,8 +7,8 @@ import { format } from 'date-fns/format';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 
-import { figure, inHundred, mm } from '../bike/figures';
-import { useBikeEnd } from '../bike/use-bike-end';
+import { figure, inHundred, mm } from '../ui/figure-text';
+import { useBikeEnd } from '../of-bike/use-bike-end';
 import { FileLink } from '../ui/file-link';
 import { useOutbox } from '../data/use-outbox';
 import { axleLayout, type AxleLineData } from '../drawing/axle-line/axle-parts';
@@ -25,7 +25,7 @@ import { saveFile, svgText } from './save-file';
 import { StackFigures } from './stack-figures';
 import { words } from './words';
 import { bikePath, endPath } from '../ui/pages';
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** The stack as taken: to fit by, to print, to keep as a file. */
 export function StackScreen() {

@@ -3,7 +3,7 @@ import type { EndFit } from '@cricket/core/end-fit';
 import { defaultLimits } from '@cricket/core/limits';
 import { View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { Txt } from '../ui/txt';
 
 /** The formulas with this bike's figures in them. */

@@ -1,7 +1,7 @@
 import { queryClient } from '../data/queries';
 import { bikesQuery } from '../data/use-bikes';
 import { settingsQuery } from '../data/use-workshop';
-import { sessionQuery } from '../session/use-session';
+import { sessionQuery } from '../data/use-session';
 
 /** On a poor line the answers are there before the script; on a good one nobody notices this long. */
 const mostMs = 200;

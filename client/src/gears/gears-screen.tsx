@@ -6,8 +6,8 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 
-import { mm } from '../bike/figures';
-import { useBikeEnd } from '../bike/use-bike-end';
+import { mm } from '../ui/figure-text';
+import { useBikeEnd } from '../of-bike/use-bike-end';
 import { FindingRow } from '../fit/finding-row';
 import { waysOn, whenceOf } from '../fit/ways-out';
 import { Notice } from '../ui/notice';
@@ -20,7 +20,7 @@ import { CadenceChart } from './cadence-chart';
 import { IndexChart } from './index-chart';
 import { words } from './words';
 import { bikePath, measurePath } from '../ui/pages';
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** Clicks against sprockets, and cadence against speed. */
 export function GearsScreen() {

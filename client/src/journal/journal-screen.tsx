@@ -14,7 +14,7 @@ import { read } from '../data/api';
 import { keys } from '../data/queries';
 import { useWrites } from '../data/use-writes';
 import { saveFile } from '../fit/save-file';
-import { useStand } from '../stand/use-stand';
+import { useStand } from '../steps/use-stand';
 import { Button } from '../ui/button';
 import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';

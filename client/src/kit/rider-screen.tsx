@@ -24,7 +24,7 @@ import { PackFields } from './pack-fields';
 import { checkRider, riderFacts, riderFields, type RiderFields } from './rider-form';
 import { words } from './words';
 import { bikePath, endPath } from '../ui/pages';
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** One page a job: what of this kit goes on, for this rider. */
 export function RiderScreen() {

@@ -4,8 +4,8 @@ import { useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { TextInput, useWindowDimensions, View } from 'react-native';
 
-import { figure, inHundred, mm } from '../bike/figures';
-import { useBikeEnd } from '../bike/use-bike-end';
+import { figure, inHundred, mm } from '../ui/figure-text';
+import { useBikeEnd } from '../of-bike/use-bike-end';
 import { keepDraft, keptDraft } from '../data/local-draft';
 import { FindingRow } from '../fit/finding-row';
 import { Screen } from '../ui/screen';
@@ -18,7 +18,7 @@ import { lacingFieldError, lacingInput, lacingStart, type LacingDraft, type Laci
 import { WheelDrawing } from './wheel-drawing';
 import { words } from './words';
 import { bikePath } from '../ui/pages';
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** Spoke lengths for a hub that comes without a rim, or to check a laced one. */
 export function LacingScreen() {

@@ -1,7 +1,7 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { useWatch, type Control } from 'react-hook-form';
 
-import { ToldForm } from '../bike/told-form';
+import { ToldForm } from '../of-bike/told-form';
 import { Choices, Field } from '../ui/field';
 import { leversPath } from '../ui/pages';
 import { PartHeading } from '../ui/part-heading';

@@ -3,7 +3,7 @@ import { leversOfBike } from '@cricket/core/lever-question';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 
-import { useKits } from '../bike/use-kits';
+import { useKits } from '../of-bike/use-kits';
 import { FindingRows } from '../fit/finding-rows';
 import { leversPath } from '../ui/pages';
 import { ToPage } from '../ui/to-page';

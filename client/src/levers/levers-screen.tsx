@@ -5,8 +5,8 @@ import { useLocalSearchParams } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 
-import { BikeNotThere } from '../bike/bike-not-there';
-import { useKits } from '../bike/use-kits';
+import { BikeNotThere } from '../of-bike/bike-not-there';
+import { useKits } from '../of-bike/use-kits';
 import { useBike } from '../data/use-bikes';
 import { useTell } from '../data/use-tell';
 import { FindingRows } from '../fit/finding-rows';

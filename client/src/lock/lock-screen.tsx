@@ -4,7 +4,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, useWindowDimensions, View } from 'react-native';
 
-import { useBikeEnd } from '../bike/use-bike-end';
+import { useBikeEnd } from '../of-bike/use-bike-end';
 import { FindingRow } from '../fit/finding-row';
 import { waysOn, whenceOf } from '../fit/ways-out';
 import { Button } from '../ui/button';
@@ -20,7 +20,7 @@ import { BalanceDrawing } from './balance-drawing';
 import { useLock } from './use-lock';
 import { words } from './words';
 import { bikePath, endPath, measurePath } from '../ui/pages';
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** What holds the axle: two beams, nuts tight and slack, that answer to every push. */
 export function LockScreen() {

@@ -7,7 +7,7 @@ import { Mark } from '../ui/mark';
 import { Txt } from '../ui/txt';
 import { useEscape } from '../ui/use-escape';
 import { hours, money } from '../ui/figures';
-import type { MatchLine } from './match-line';
+import type { MatchLine } from '../workers/match-line';
 import { RoomLine } from './room-of-kit';
 import { verdictName } from './verdict-name';
 import { words } from './words';

@@ -1,7 +1,7 @@
 import type { FitFinding } from '@cricket/core/fit';
 
 import { sharedFindings } from './for-all';
-import type { MatchLine } from './match-line';
+import type { MatchLine } from '../workers/match-line';
 
 const finding = (id: string, because: string): FitFinding => ({
   id,

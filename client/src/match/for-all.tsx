@@ -2,7 +2,7 @@ import type { FitFinding } from '@cricket/core/fit';
 import { View } from 'react-native';
 
 import { Txt } from '../ui/txt';
-import type { MatchLine } from './match-line';
+import type { MatchLine } from '../workers/match-line';
 import { words } from './words';
 
 /** Two kits say the same of the bike, if with other figures. */

@@ -1,7 +1,7 @@
 import { costTable } from '@cricket/core/job-cost';
 
 import { everyKit, isShown, type KitFilter } from './kit-filter';
-import type { MatchLine } from './match-line';
+import type { MatchLine } from '../workers/match-line';
 
 const costs = (total: number) => costTable([], { minutes: total, slowMinutes: total }, 60);
 const kit = (change: Partial<MatchLine>) =>

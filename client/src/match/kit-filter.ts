@@ -1,7 +1,7 @@
 import type { End } from '@cricket/core/features';
 
 import { readTyped } from '../ui/typed-number';
-import type { MatchLine } from './match-line';
+import type { MatchLine } from '../workers/match-line';
 
 /** Which kits are shown. */
 export interface KitFilter {

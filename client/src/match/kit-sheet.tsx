@@ -10,7 +10,7 @@ import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
 import { featureWords } from '../measure/feature-words';
-import type { MatchLine } from './match-line';
+import type { MatchLine } from '../workers/match-line';
 import { RoomRows } from './room-of-kit';
 import { verdictName } from './verdict-name';
 import { words } from './words';

@@ -6,7 +6,7 @@ import { Mark } from '../ui/mark';
 import { Txt } from '../ui/txt';
 import { hours, money } from '../ui/figures';
 import { decides, ForAll, sharedFindings } from './for-all';
-import type { MatchLine } from './match-line';
+import type { MatchLine } from '../workers/match-line';
 import { RoomLine } from './room-of-kit';
 import { verdictName } from './verdict-name';
 import { words } from './words';

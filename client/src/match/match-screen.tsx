@@ -4,7 +4,7 @@ import { axleAt } from '@cricket/core/model';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 
-import { useTakeKit } from '../bike/use-take-kit';
+import { useTakeKit } from '../of-bike/use-take-kit';
 import { useBike } from '../data/use-bikes';
 import { useWorkshop } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
@@ -23,11 +23,11 @@ import { KitFilters } from './kit-filters';
 import { KitSheet } from './kit-sheet';
 import { KitTable } from './kit-table';
 import { Searching } from './searching';
-import { tellingReading, type MatchLine } from './match-line';
+import { tellingReading, type MatchLine } from '../workers/match-line';
 import { useMatch } from './use-match';
 import { words } from './words';
 import { bikePath, endPath, measurePath, waysPath, wheelPath } from '../ui/pages';
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** Every kit of the catalogue at both ends, best first: a list on a wide screen, one at a time on a phone. */
 export function MatchScreen() {

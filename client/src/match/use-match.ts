@@ -3,7 +3,7 @@ import type { Workshop } from '@cricket/core/next-action';
 import { chosenWheelId } from '@cricket/core/choices';
 import { useMemo } from 'react';
 
-import type { MatchAnswer, MatchLine } from './match-line';
+import type { MatchAnswer, MatchLine } from '../workers/match-line';
 import { matchInput } from './match-input';
 import { useSearch, type Search } from './use-search';
 

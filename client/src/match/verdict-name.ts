@@ -1,5 +1,5 @@
 import { verdictWords } from '../ui/mark';
-import type { MatchLine } from './match-line';
+import type { MatchLine } from '../workers/match-line';
 import { words } from './words';
 
 /** What a kit's verdict is called: as long as something besides its axle is open or stops, it is that of the axle alone. */

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line } from 'react-native-svg';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { useTones } from '../ui/tones';
 import { SvgTxt } from '../ui/svg-txt';
 

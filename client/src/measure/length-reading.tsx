@@ -4,7 +4,7 @@ import { axleAt } from '@cricket/core/model';
 import type { ReactNode } from 'react';
 import { Pressable, useWindowDimensions, View } from 'react-native';
 
-import { figure, mm } from '../bike/figures';
+import { figure, mm } from '../ui/figure-text';
 import { JawDrawing } from '../drawing/jaws/jaw-drawing';
 import { changeSettings } from '../settings/settings';
 import { Button } from '../ui/button';

@@ -10,7 +10,7 @@ import { useMeasuring } from './use-measuring';
 import { WordReading } from './word-reading';
 import { words } from './words';
 import { bikePath } from '../ui/pages';
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** One feature at a time: drawing, number, what it means, next. */
 export function MeasureScreen() {

@@ -4,7 +4,7 @@ import { axleAt } from '@cricket/core/model';
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 
-import { figure, mm } from '../bike/figures';
+import { figure, mm } from '../ui/figure-text';
 import { Button } from '../ui/button';
 import { numberRule, typedFigure } from '../ui/number-rule';
 import { Screen } from '../ui/screen';

@@ -2,7 +2,7 @@ import type { Reading } from '@cricket/contract/shapes';
 import { format } from 'date-fns/format';
 import { Pressable, View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { Rule } from '../ui/rule';
 import { Txt } from '../ui/txt';
 import { answerName } from './feature-words';

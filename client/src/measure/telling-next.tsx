@@ -2,7 +2,7 @@ import type { Feature } from '@cricket/core/features';
 import { memo, useMemo } from 'react';
 import { Pressable } from 'react-native';
 
-import { useEndStates } from '../bike/use-end-states';
+import { useEndStates } from '../of-bike/use-end-states';
 import { useWorkshop } from '../data/use-workshop';
 import { Txt } from '../ui/txt';
 import { featureWords } from './feature-words';

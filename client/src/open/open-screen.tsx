@@ -16,7 +16,7 @@ import { useRefusal } from '../data/use-refusal';
 import { useShopSettings } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
-import { useMay } from '../session/use-session';
+import { useMay } from '../data/use-session';
 import { Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
 import { Tick } from '../ui/tick';

@@ -7,7 +7,7 @@ import { format } from 'date-fns/format';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 
-import { useBikeEnd } from '../bike/use-bike-end';
+import { useBikeEnd } from '../of-bike/use-bike-end';
 import { useOutbox } from '../data/use-outbox';
 import { CostSums, Line, workLine } from '../cost/cost-sums';
 import { words as costWords } from '../cost/words';
@@ -16,7 +16,7 @@ import { useWrites } from '../data/use-writes';
 import { useWholeBike } from '../room/use-whole-bike';
 import { money } from '../ui/figures';
 import { RoleButton } from '../session/role-button';
-import { useMay } from '../session/use-session';
+import { useMay } from '../data/use-session';
 import { useOwnTools } from '../tools/use-own-tools';
 import { Alerts } from '../ui/alerts';
 import { Button } from '../ui/button';
@@ -29,7 +29,7 @@ import { useWide } from '../ui/use-wide';
 import { besideAxles, daysToStart, linesOfEnd, listedLines, nextState, type ListedLine } from './order-lines';
 import { words } from './words';
 import { bikePath, endPath } from '../ui/pages';
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** What to get for this end, what has come, and when the work can begin; the quote on paper. */
 export function OrderScreen() {

@@ -7,7 +7,7 @@ import { ask } from '../data/api';
 import { keys, queryClient } from '../data/queries';
 import { readAnew } from '../data/read-anew';
 import { problemWords } from '../session/problem-words';
-import { useMay } from '../session/use-session';
+import { useMay } from '../data/use-session';
 import { usePeople } from '../session/hand-over';
 import { words as session } from '../session/words';
 import { Button } from '../ui/button';

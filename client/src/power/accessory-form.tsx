@@ -1,8 +1,8 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 
-import { useOneOf } from '../bike/one-of-list';
-import { TakeOff } from '../bike/take-off';
-import { ToldForm } from '../bike/told-form';
+import { useOneOf } from '../of-bike/one-of-list';
+import { TakeOff } from '../of-bike/take-off';
+import { ToldForm } from '../of-bike/told-form';
 import { Choices, Field } from '../ui/field';
 import { NotThere } from '../ui/not-there';
 import { powerPath } from '../ui/pages';

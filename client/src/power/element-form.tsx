@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { useWatch, type Control } from 'react-hook-form';
 import { View } from 'react-native';
 
-import { TakeOff } from '../bike/take-off';
-import { ToldForm } from '../bike/told-form';
+import { TakeOff } from '../of-bike/take-off';
+import { ToldForm } from '../of-bike/told-form';
 import { RoleButton } from '../session/role-button';
 import { Choices, Field } from '../ui/field';
 import { NotThere } from '../ui/not-there';

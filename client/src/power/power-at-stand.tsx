@@ -3,7 +3,7 @@ import { powerOfBike } from '@cricket/core/power-question';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 
-import { useKits } from '../bike/use-kits';
+import { useKits } from '../of-bike/use-kits';
 import { FindingRows } from '../fit/finding-rows';
 import { powerPath } from '../ui/pages';
 import { ToPage } from '../ui/to-page';

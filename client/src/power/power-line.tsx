@@ -3,7 +3,7 @@ import type { ElementResult, PathElement, PowerPathResult } from '@cricket/core/
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { ElementSymbol, type LineSymbol } from '../drawing/power-line/element-symbol';
 import { RoleButton } from '../session/role-button';
 import { powerElementPath, powerPath, type Page } from '../ui/pages';

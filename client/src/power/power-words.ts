@@ -1,6 +1,6 @@
 import type { PathElement } from '@cricket/core/power-path';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { words } from './words';
 
 /** What an element is, in one line. */

@@ -2,7 +2,7 @@ import type { BikeRecord } from '@cricket/contract/shapes';
 import type { PowerPathResult } from '@cricket/core/power-path';
 import { View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { useTell } from '../data/use-tell';
 import { RoleButton } from '../session/role-button';
 import { Alerts } from '../ui/alerts';

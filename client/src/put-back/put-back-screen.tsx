@@ -5,7 +5,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { mm } from '../bike/figures';
+import { mm } from '../ui/figure-text';
 import { useBike } from '../data/use-bikes';
 import { useWrites } from '../data/use-writes';
 import { words as stand } from '../stand/words';
@@ -18,7 +18,7 @@ import { Txt } from '../ui/txt';
 import { words as shared } from '../ui/words';
 import { words } from './words';
 import { bikePath, standPath } from '../ui/pages';
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** How the bike goes back to stock: the strip record backwards, and what cannot return. */
 export function PutBackScreen() {

@@ -3,7 +3,7 @@ import { arrangementLines, stillSo } from '@cricket/core/arrangement';
 import type { RoomStation } from '@cricket/core/whole-bike';
 import { View } from 'react-native';
 
-import { useKits } from '../bike/use-kits';
+import { useKits } from '../of-bike/use-kits';
 import { Txt } from '../ui/txt';
 import { takenOf, TakenLine } from './take-arrangement';
 

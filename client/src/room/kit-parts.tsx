@@ -5,7 +5,7 @@ import { newToRecord, outfitOf, withOutfit } from '@cricket/core/kit-on-bike';
 import { toldBetween } from '@cricket/core/told';
 import { View } from 'react-native';
 
-import { useChosenWheels } from '../bike/use-kits';
+import { useChosenWheels } from '../of-bike/use-kits';
 import { useRefusal } from '../data/use-refusal';
 import { useTell } from '../data/use-tell';
 import { useWrites } from '../data/use-writes';

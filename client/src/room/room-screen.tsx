@@ -4,8 +4,8 @@ import type { StationAnswer, WholeBike } from '@cricket/core/whole-bike';
 import { useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
 
-import { BikeNotThere } from '../bike/bike-not-there';
-import { useKits } from '../bike/use-kits';
+import { BikeNotThere } from '../of-bike/bike-not-there';
+import { useKits } from '../of-bike/use-kits';
 import { useBike } from '../data/use-bikes';
 import { FindingRows } from '../fit/finding-rows';
 import { Mark, verdictWords } from '../ui/mark';

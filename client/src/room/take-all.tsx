@@ -5,7 +5,7 @@ import { roomStations, type RoomStation } from '@cricket/core/whole-bike';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { useKits } from '../bike/use-kits';
+import { useKits } from '../of-bike/use-kits';
 import { now } from '../data/clock';
 import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';

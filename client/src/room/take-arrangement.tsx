@@ -7,7 +7,7 @@ import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { useKits } from '../bike/use-kits';
+import { useKits } from '../of-bike/use-kits';
 import { useOutbox } from '../data/use-outbox';
 import { OwnersWord } from '../session/owners-word';
 import { RoleButton } from '../session/role-button';

@@ -1,6 +1,6 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 
-import { useKits } from '../bike/use-kits';
+import { useKits } from '../of-bike/use-kits';
 import { useWorked } from '../workers/use-worked';
 
 /** Everything besides the axles of a bike, held against each other in the worker. */

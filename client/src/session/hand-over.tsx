@@ -11,9 +11,9 @@ import { Segments } from '../ui/segments';
 import { TextLine } from '../ui/text-line';
 import { Txt } from '../ui/txt';
 import { problemWords } from './problem-words';
-import { nothingToTell, tellLater } from './pin-later';
-import { provesAgain, rememberProof } from './proved-here';
-import { takeOver, useMe, useSession } from './use-session';
+import { nothingToTell, tellLater } from '../data/pin-later';
+import { provesAgain, rememberProof } from '../data/proved-here';
+import { takeOver, useMe, useSession } from '../data/use-session';
 import { words } from './words';
 
 /** The server is away, and nobody here knows whether it is them. */

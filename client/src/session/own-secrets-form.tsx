@@ -8,7 +8,7 @@ import { Button } from '../ui/button';
 import { TextLine } from '../ui/text-line';
 import { Txt } from '../ui/txt';
 import { problemWords } from './problem-words';
-import { takeOver } from './use-session';
+import { takeOver } from '../data/use-session';
 import { words } from './words';
 
 /** One's own password and PIN. */

@@ -6,7 +6,7 @@ import { Button, type ButtonProps } from '../ui/button';
 import { TextLine } from '../ui/text-line';
 import { HandOver } from './hand-over';
 import { RoleButton } from './role-button';
-import { useMay } from './use-session';
+import { useMay } from '../data/use-session';
 import { words } from './words';
 
 export interface OwnersWordProps {

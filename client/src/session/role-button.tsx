@@ -2,7 +2,7 @@ import { View } from 'react-native';
 
 import { Button, type ButtonProps } from '../ui/button';
 import { Txt } from '../ui/txt';
-import { useMay } from './use-session';
+import { useMay } from '../data/use-session';
 import { words } from './words';
 
 /** A button that only some roles may press; the others see it, and why they may not. */

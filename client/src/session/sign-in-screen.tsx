@@ -9,7 +9,7 @@ import { Button } from '../ui/button';
 import { TextLine } from '../ui/text-line';
 import { Txt } from '../ui/txt';
 import { problemWords } from './problem-words';
-import { takeOver } from './use-session';
+import { takeOver } from '../data/use-session';
 import { words } from './words';
 
 /** The door: name and password; in a shop without anybody, the first owner. */

@@ -11,11 +11,11 @@ import { Segments } from '../ui/segments';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { HandOver } from './hand-over';
-import { nothingToTell } from './pin-later';
+import { nothingToTell } from '../data/pin-later';
 import { problemWords } from './problem-words';
-import { forgetProofs } from './proved-here';
+import { forgetProofs } from '../data/proved-here';
 import { OwnSecretsForm } from './own-secrets-form';
-import { takeOver, useMay, useSession } from './use-session';
+import { takeOver, useMay, useSession } from '../data/use-session';
 import { words } from './words';
 
 /** Who is at this phone; handing it over, signing out. */

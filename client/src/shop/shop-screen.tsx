@@ -9,7 +9,7 @@ import { useShop } from '../data/use-bikes';
 import { useOutbox } from '../data/use-outbox';
 import { useShopSettings } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
-import { useMay } from '../session/use-session';
+import { useMay } from '../data/use-session';
 import { saveFile } from '../fit/save-file';
 import { WhoIsHere } from '../session/who-is-here';
 import { changeSettings, useSettings } from '../settings/settings';

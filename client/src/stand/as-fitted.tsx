@@ -6,7 +6,7 @@ import type { EndState } from '@cricket/core/next-action';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
-import { figure, signed } from '../bike/figures';
+import { figure, signed } from '../ui/figure-text';
 import type { AxlePart } from '../drawing/axle-line/axle-parts';
 import { PartStrip } from '../drawing/axle-line/part-strip';
 import { arrangementOf } from '../fit/arrangement';

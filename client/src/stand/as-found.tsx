@@ -8,7 +8,7 @@ import type { Finding } from '@cricket/core/verdict';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 
-import { figure, signed } from '../bike/figures';
+import { figure, signed } from '../ui/figure-text';
 import { arrangementOf } from '../fit/arrangement';
 import { useAccept } from '../fit/use-accept';
 import { RoleButton } from '../session/role-button';

@@ -3,7 +3,7 @@ import type { EndJob } from '@cricket/core/procedure';
 import { torqueReaction } from '@cricket/core/torque-reaction';
 import { View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { Txt } from '../ui/txt';
 import type { CheckValues } from './check-values';
 import { Judged } from './judged';

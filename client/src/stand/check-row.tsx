@@ -6,7 +6,7 @@ import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { now } from '../data/clock';
 import { Keypad } from '../measure/keypad';
 import { useTyped } from '../measure/use-typed';

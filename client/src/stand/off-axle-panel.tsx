@@ -3,7 +3,7 @@ import { offAxleKinds, type JobEventData } from '@cricket/core/job-events';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { useDraft } from '../data/use-draft';
 import { Button } from '../ui/button';
 import { Segments } from '../ui/segments';

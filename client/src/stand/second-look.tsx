@@ -5,12 +5,12 @@ import { axleAt } from '@cricket/core/model';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { useWrites } from '../data/use-writes';
 import { PhotoStrip } from '../photos/photo-strip';
 import { HandOver } from '../session/hand-over';
 import { RoleButton } from '../session/role-button';
-import { useMe } from '../session/use-session';
+import { useMe } from '../data/use-session';
 import { Button } from '../ui/button';
 import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';

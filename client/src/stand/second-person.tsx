@@ -3,7 +3,7 @@ import { View } from 'react-native';
 
 import { HandOver } from '../session/hand-over';
 import { RoleButton } from '../session/role-button';
-import { useMe } from '../session/use-session';
+import { useMe } from '../data/use-session';
 import { Txt } from '../ui/txt';
 import { words } from './words';
 

@@ -6,7 +6,7 @@ import { routes } from '@cricket/contract/routes';
 import { isEnded, jobTime, stepInHand } from '@cricket/core/procedure';
 
 import { HandOver } from '../session/hand-over';
-import { useMe } from '../session/use-session';
+import { useMe } from '../data/use-session';
 import { changeSettings, useSettings } from '../settings/settings';
 import { FileLink } from '../ui/file-link';
 import { Segments } from '../ui/segments';
@@ -21,16 +21,16 @@ import { BriefPage } from './brief-page';
 import { SecondLook } from './second-look';
 import { StationStrip } from './station-strip';
 import { StepList } from './step-list';
-import { StoodInList } from './stood-in-list';
+import { StoodInList } from '../steps/stood-in-list';
 import { StepPage } from './step-page';
 import { nextRetorqueOf } from './next-retorque';
-import { useStand } from './use-stand';
+import { useStand } from '../steps/use-stand';
 import { Vouch } from './vouch';
 import { leftText, useWaits } from './use-waits';
 import { useWakeLock } from './use-wake-lock';
 import { words } from './words';
 import { bikePath, endPath, secondLookPath, standPath } from '../ui/pages';
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** One step at a time, for one thumb; or all of them as a list. */
 export function StandScreen() {

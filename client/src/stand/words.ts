@@ -52,8 +52,6 @@ export const words = {
     because: 'Reason, as it will be read in a year',
     keep: 'I answer for it',
     by: (person: string) => `${person} answers for it`,
-    list: 'Not done, answered for',
-    line: (title: string, person: string, because: string) => `${title}: ${person} answers for it. ${because}`,
   },
   refusedHere: {
     title: 'This was entered here and is not taken',

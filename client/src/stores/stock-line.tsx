@@ -1,7 +1,7 @@
 import type { StoreItem } from '@cricket/contract/shapes';
 import { Pressable, View } from 'react-native';
 
-import { figure, mm } from '../bike/figures';
+import { figure, mm } from '../ui/figure-text';
 import type { useRefusal } from '../data/use-refusal';
 import { useWrites } from '../data/use-writes';
 import { ToPage } from '../ui/to-page';

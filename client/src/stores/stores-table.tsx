@@ -1,7 +1,7 @@
 import type { StoreItem } from '@cricket/contract/shapes';
 import { useMemo } from 'react';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { money } from '../ui/figures';
 import { DataTable, type TableColumn } from '../ui/data-table';
 import { Txt } from '../ui/txt';

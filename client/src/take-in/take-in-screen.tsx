@@ -7,7 +7,7 @@ import { useMemo, useState } from 'react';
 import { useWatch, type Control } from 'react-hook-form';
 import { useWindowDimensions, View } from 'react-native';
 
-import { useBothEnds } from '../bike/use-both-ends';
+import { useBothEnds } from '../of-bike/use-both-ends';
 import { useBikes } from '../data/use-bikes';
 import { useRefusal } from '../data/use-refusal';
 import { useShopSettings } from '../data/use-workshop';
@@ -34,7 +34,7 @@ import {
 } from './take-in-form';
 import { words } from './words';
 import { bikePath } from '../ui/pages';
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** Rider, wishes, brakes and what the walk round found; and which end that speaks for. */
 export function TakeInScreen() {

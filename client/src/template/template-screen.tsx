@@ -2,14 +2,14 @@ import type { End } from '@cricket/core/features';
 import { useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
 
-import { useBikeEnd } from '../bike/use-bike-end';
+import { useBikeEnd } from '../of-bike/use-bike-end';
 import { Button } from '../ui/button';
 import { Screen } from '../ui/screen';
 import { Txt } from '../ui/txt';
 import { ArmTemplate, FlatsGauge, ScaleCheck, SlotTemplate } from './template-drawings';
 import { words } from './words';
 import { endPath } from '../ui/pages';
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** Slots, flats gauge and arm in their own size, to print and lay on the bike. */
 export function TemplateScreen() {

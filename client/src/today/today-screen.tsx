@@ -4,8 +4,8 @@ import { useRouter } from 'expo-router';
 import { memo, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 
-import { nextMark, nextSentence } from '../bike/next-words';
-import { nextPath } from '../bike/next-path';
+import { nextMark, nextSentence } from '../next/next-words';
+import { nextPath } from '../next/next-path';
 import { useBikes, useFoundBikes, useShop, useWheels } from '../data/use-bikes';
 import { BikeMap } from '../drawing/bike-map/bike-map';
 import { Button } from '../ui/button';

@@ -7,7 +7,7 @@ import { useRefusal } from '../data/use-refusal';
 import { useShopSettings } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
 import { HandOver } from '../session/hand-over';
-import { useMay } from '../session/use-session';
+import { useMay } from '../data/use-session';
 import { Alerts } from '../ui/alerts';
 import { Button } from '../ui/button';
 import { NotThere } from '../ui/not-there';

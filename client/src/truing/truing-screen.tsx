@@ -9,8 +9,8 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 
-import { figure } from '../bike/figures';
-import { useBikeEnd } from '../bike/use-bike-end';
+import { figure } from '../ui/figure-text';
+import { useBikeEnd } from '../of-bike/use-bike-end';
 import { keepDraft, keptDraft } from '../data/local-draft';
 import { useWrites } from '../data/use-writes';
 import { FindingRow } from '../fit/finding-row';
@@ -39,7 +39,7 @@ import {
 } from './truing-draft';
 import { words } from './words';
 import { bikePath } from '../ui/pages';
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** The truing record: spoke by spoke, once round the wheel. */
 export function TruingScreen() {

@@ -7,7 +7,7 @@ import { View } from 'react-native';
 import { useRefusal } from '../data/use-refusal';
 import { useShopSettings } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
-import { useMay } from '../session/use-session';
+import { useMay } from '../data/use-session';
 import { Button } from '../ui/button';
 import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';

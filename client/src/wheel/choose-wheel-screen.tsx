@@ -3,8 +3,8 @@ import type { End } from '@cricket/core/features';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 
-import { useBikeEnd } from '../bike/use-bike-end';
-import { useTakeKit } from '../bike/use-take-kit';
+import { useBikeEnd } from '../of-bike/use-bike-end';
+import { useTakeKit } from '../of-bike/use-take-kit';
 import { useWrites } from '../data/use-writes';
 import { RoleButton } from '../session/role-button';
 import { Notice } from '../ui/notice';
@@ -14,7 +14,7 @@ import { Txt } from '../ui/txt';
 import { WheelFacts, wheelLine } from './wheel-facts';
 import { words } from './words';
 import { bikePath, endPath, measurePath, newWheelPath } from '../ui/pages';
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 
 /** Picks the motor wheel for an end; those sold for it come first, the others stay in sight. */
 export function ChooseWheelScreen() {

@@ -1,7 +1,7 @@
 import type { LoosePart, Wheel } from '@cricket/core/parts';
 import { View } from 'react-native';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { Txt } from '../ui/txt';
 import { CableExit } from './cable-exit';
 import { kitWords } from './kit-words';

@@ -1,7 +1,7 @@
 import type { Wheel } from '@cricket/contract/shapes';
 import { useMemo } from 'react';
 
-import { figure } from '../bike/figures';
+import { figure } from '../ui/figure-text';
 import { DataTable, type TableColumn } from '../ui/data-table';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 
 import { useTell } from '../data/use-tell';
 import { RoleButton } from '../session/role-button';
-import { useMay } from '../session/use-session';
+import { useMay } from '../data/use-session';
 import { Alerts } from '../ui/alerts';
 import { wiringThingPath, type WiringThing } from '../ui/pages';
 import { Section } from '../ui/section';

@@ -3,14 +3,14 @@ import type { Carried } from '@cricket/core/connections';
 import { Controller, useFieldArray, type Control } from 'react-hook-form';
 import { View } from 'react-native';
 
-import { ToldForm } from '../bike/told-form';
-import { useOneOf } from '../bike/one-of-list';
+import { ToldForm } from '../of-bike/told-form';
+import { useOneOf } from '../of-bike/one-of-list';
 import { Button } from '../ui/button';
 import { Choices, Field } from '../ui/field';
 import { NotThere } from '../ui/not-there';
 import { wiringPath } from '../ui/pages';
 import { Select } from '../ui/select';
-import { TakeOff } from '../bike/take-off';
+import { TakeOff } from '../of-bike/take-off';
 import { Txt } from '../ui/txt';
 import {
   adapterToFields,

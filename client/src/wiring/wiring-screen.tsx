@@ -5,7 +5,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
-import { BikeNotThere } from '../bike/bike-not-there';
+import { BikeNotThere } from '../of-bike/bike-not-there';
 import { useBike } from '../data/use-bikes';
 import { WiringDiagram } from '../drawing/wiring-diagram/wiring-diagram';
 import { wiringScene } from '../drawing/wiring-diagram/wiring-scene';

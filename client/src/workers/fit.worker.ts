@@ -27,7 +27,7 @@ import { expose } from 'comlink';
 
 import { coreRecord } from '@cricket/contract/core-record';
 
-import { matchLine, soFarLine, type MatchAnswer, type MatchLine } from '../match/match-line';
+import { matchLine, soFarLine, type MatchAnswer, type MatchLine } from './match-line';
 
 let asked = 0;
 

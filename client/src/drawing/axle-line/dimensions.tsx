@@ -1,6 +1,6 @@
 import { G, Line, Path, Rect } from 'react-native-svg';
 
-import { figure } from '../../bike/figures';
+import { figure } from '../../ui/figure-text';
 import type { AxleLayout } from './axle-parts';
 import type { Drawing, Piece } from './drawing-scale';
 import { leaderLabels } from './leader-labels';

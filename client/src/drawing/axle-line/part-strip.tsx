@@ -1,6 +1,6 @@
 import { Pressable, ScrollView, View } from 'react-native';
 
-import { figure } from '../../bike/figures';
+import { figure } from '../../ui/figure-text';
 import { Txt } from '../../ui/txt';
 import { axleLayout, type AxleLineData, type AxlePart } from './axle-parts';
 import { chipName, spokenName } from './part-names';

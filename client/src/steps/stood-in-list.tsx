@@ -10,10 +10,10 @@ export function StoodInList({ steps }: { steps: readonly StepState[] }) {
   if (stood.length === 0) return null;
   return (
     <View className="mx-4 my-2 gap-1 border-l-8 border-stop bg-sheet px-3 py-2" testID="stood-in">
-      <Txt bold>{words.standIn.list}</Txt>
+      <Txt bold>{words.list}</Txt>
       {stood.map(({ step, person, because }) => (
         <Txt key={step.id} verbatim>
-          {words.standIn.line(step.title, person ?? '', because ?? '')}
+          {words.line(step.title, person ?? '', because ?? '')}
         </Txt>
       ))}
     </View>

@@ -1,7 +1,7 @@
 import { featureById, features } from '@cricket/core/features';
 import type { NextAction } from '@cricket/core/next-action';
 
-import { figure, inHundred, signed } from './figures';
+import { figure, inHundred, signed } from '../ui/figure-text';
 import { nextMark, nextSentence, purchaseWords } from './next-words';
 import { nextPath } from './next-path';
 

@@ -4,7 +4,7 @@ import { worstOf, type Verdict } from '@cricket/core/verdict';
 import { format } from 'date-fns/format';
 
 import { featureWords } from '../measure/feature-words';
-import { mm } from './figures';
+import { mm } from '../ui/figure-text';
 
 export interface NextSentence {
   /** What to do, verb first. */

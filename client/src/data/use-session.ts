@@ -2,10 +2,10 @@ import { routes } from '@cricket/contract/routes';
 import type { Role, SessionInfo } from '@cricket/contract/shapes';
 import { queryOptions, useQuery } from '@tanstack/react-query';
 
-import { ask, onSignedOut, read } from '../data/api';
-import { keys, queryClient } from '../data/queries';
-import { everything, readAnew } from '../data/read-anew';
-import { outbox } from '../data/shared-outbox';
+import { ask, onSignedOut, read } from './api';
+import { keys, queryClient } from './queries';
+import { everything, readAnew } from './read-anew';
+import { outbox } from './shared-outbox';
 import { toldNow } from './pin-later';
 
 // Asked anew rather than believed: the answer may be older than a sign-in that has just happened.

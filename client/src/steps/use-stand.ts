@@ -4,7 +4,7 @@ import { jobOf } from '@cricket/core/job';
 import { procedure, stepStates, stepFigures } from '@cricket/core/procedure';
 import { useMemo } from 'react';
 
-import { useBikeEnds } from '../bike/use-bike-end';
+import { useBikeEnds } from '../of-bike/use-bike-end';
 import { useShopSettings } from '../data/use-workshop';
 
 const noneLogged = {};

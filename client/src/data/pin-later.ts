@@ -1,7 +1,7 @@
 import type { SessionInfo } from '@cricket/contract/shapes';
 
 import { routes } from '@cricket/contract/routes';
-import { ask, RefusedError } from '../data/api';
+import { ask, RefusedError } from './api';
 
 /** A hand-over that was made while the server was away, to be told to it; gone with the page. */
 let waiting: { personId: string; pin: string } | null = null;

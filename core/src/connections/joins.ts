@@ -1,8 +1,7 @@
-import type { Verdict } from '../verdict';
+import { severity, type Verdict } from '../verdict';
 import type { ConnectionsInput, PlugJoin, WiringAdapter, WiringPlug } from './contract';
 import { contactsOf, halfOf, mates, onto, repinned, throughAll, type Contacts } from './mate';
 
-const rank = { goes: 0, work: 1, unknown: 2, stop: 3 } as const;
 /** More pieces in a row make more contacts than any loom bears. */
 const mostAdapters = 2;
 
@@ -27,7 +26,7 @@ const wayCost = { straight: 0, adapter: 2, repin: 5, none: 9 } as const;
 
 /** By verdict, then by what it takes. */
 export function costOf({ verdict, way, adapters }: PlugJoin): number {
-  return 100 * rank[verdict] + 10 * adapters.length + wayCost[way];
+  return 100 * severity[verdict] + 10 * adapters.length + wayCost[way];
 }
 
 function straight(a: WiringPlug, b: WiringPlug): PlugJoin | null {

@@ -4,7 +4,7 @@ import { costTable, usualHourlyRate } from '../job-cost';
 import type { KitFacts } from '../kit';
 import { isJudged, matchEach, type MatchRow } from '../match';
 import { overridesOf } from '../overrides';
-import { worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
+import { severity, worstFirst, worstOf, type Finding } from '../verdict';
 import { answering, roomShopping, toGet, type Answers, type RoomStation } from '../whole-bike';
 import type { Conversion, Conversions, ConversionsInput, Layout, Progress, StationOfConversion } from './contract';
 import { builtFacts, layoutsOf } from './layouts';
@@ -50,7 +50,6 @@ export function conversions(input: ConversionsInput): Conversions {
   }
 }
 
-const severity: Record<Verdict, number> = { goes: 0, work: 1, unknown: 2, stop: 3 };
 const unknowns = ({ stations }: Conversion) => stations.filter(({ verdict }) => verdict === 'unknown').length;
 
 /** Best first. */

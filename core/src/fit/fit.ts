@@ -20,7 +20,7 @@ import { withLimits } from '../limits';
 import { withOverrides } from '../overrides';
 import type { SlotFitResult } from '../slot-fit';
 import { torqueHolds, torqueReaction } from '../torque-reaction';
-import { finding, worstFirst, worstOf, type Verdict } from '../verdict';
+import { severity, finding, worstFirst, worstOf, type Verdict } from '../verdict';
 import { adapted, type Adapted } from './adapter';
 import { armParts, armsAt, armSets } from './arms';
 import { checksWith } from './checks';
@@ -157,8 +157,6 @@ function tabsMayBe({ places }: TabWay, motor: MotorTorqueResult | null, { facts,
   const bare = places.left === 'none' && places.right === 'none';
   return !bare || (motor !== null && motor.peakTorqueNm <= withLimits(limits).tabsFromNm);
 }
-
-const severity: Record<Verdict, number> = { goes: 0, work: 1, unknown: 2, stop: 3 };
 
 /** Worst verdict of stack, rotor and torque; under 10,000 when all goes. */
 function rankOf(

@@ -2,7 +2,7 @@ import { withLimits } from '../limits';
 import type { KitFacts } from '../kit';
 import type { TyreFacts } from '../parts';
 import { tyreFit, widthThatCarriesMm, type TyreFitInput, type TyreFitResult } from '../tyre-fit';
-import { finding, notRecorded, told, worstOf, type Finding, type Verdict } from '../verdict';
+import { severity, finding, notRecorded, told, worstOf, type Finding, type Verdict } from '../verdict';
 import { brakeAfter } from './brake-after';
 import type { FitInput } from './contract';
 import { lengthOf } from './readings';
@@ -35,8 +35,6 @@ function suits({ findings }: TyreFitResult): Verdict {
   return worstOf(findings.filter(({ id }) => id !== 'brake-track' && id !== 'rim-load').map(({ verdict }) => verdict));
 }
 
-const order: Record<Verdict, number> = { goes: 0, work: 1, unknown: 2, stop: 3 };
-
 /** Where the tyre comes from, and how it suits the motor wheel's rim. */
 export interface TyreChoice {
   from: 'bike' | 'stores' | 'shop';
@@ -61,7 +59,7 @@ export function tyreWith(input: FitInput): TyreChoice | null {
     .map((tyre) => ({ tyre, result: judge(tyre) }))
     .map((choice) => ({ ...choice, suits: suits(choice.result) }))
     .filter((choice) => choice.suits !== 'stop')
-    .sort((a, b) => order[a.suits] - order[b.suits])[0];
+    .sort((a, b) => severity[a.suits] - severity[b.suits])[0];
   const beadSeatMm = lengthOf(facts, 'bead-seat');
   const widthMm = lengthOf(facts, 'tyre-width');
   const misfit = beadSeatMm !== null && Math.abs(beadSeatMm - wheel.beadSeatMm) >= 0.5;

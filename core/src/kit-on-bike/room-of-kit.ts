@@ -1,7 +1,7 @@
 import type { BikeFacts } from '../bike-facts';
 import type { KitFacts } from '../kit';
 import { answering, type RoomStation } from '../whole-bike';
-import { worstFirst, type Finding, type Verdict } from '../verdict';
+import { severity, worstFirst, type Finding, type Verdict } from '../verdict';
 import { withOutfit } from './with-outfit';
 import { withoutKit } from './without-kit';
 
@@ -55,8 +55,6 @@ export function roomOfKit(facts: BikeFacts, kit: KitFacts, isChosen: boolean): R
         : answered(station, answering[station](built, [kit]), facts),
     );
 }
-
-const severity: Record<Verdict, number> = { goes: 0, work: 1, unknown: 2, stop: 3 };
 
 /** Where nobody has said which tube, either will do: the one that is better. */
 function eitherTube(built: BikeFacts, kit: KitFacts): RoomOfKit {

@@ -5,7 +5,7 @@ import { costTable, usualHourlyRate, type CostTable } from '../job-cost';
 import type { JobEvent } from '../job-events';
 import { overridesOf } from '../overrides';
 import type { Wheel } from '../parts';
-import { worstOf, type Verdict } from '../verdict';
+import { severity, worstOf, type Verdict } from '../verdict';
 
 export interface MatchInput extends Omit<FitInput, 'facts' | 'wheel' | 'overrides' | 'taken'> {
   /** What is measured of each end; an end without any reading may be left out. */
@@ -36,8 +36,6 @@ export interface RefusedKit {
   /** Field, value and allowed range. */
   refused: { path: string; message: string };
 }
-
-const severity: Record<Verdict, number> = { goes: 0, work: 1, unknown: 2, stop: 3 };
 
 /** Every kit at both ends, by geometry, not by the label it is sold under; one row at a time, so that a worker can tell how far it is. */
 export function* matchEach(input: MatchInput): Generator<MatchRow | RefusedKit> {

@@ -1,5 +1,5 @@
 import { InputError, readInput } from '../input';
-import { told, worstFirst, type Finding, type Verdict } from '../verdict';
+import { severity, told, worstFirst, type Finding } from '../verdict';
 import { PedalSensorInput, ringSides, type PedalSensorResult, type SensorInstead, type SensorMount } from './contract';
 import { judgeWay, usualGapMm, type JudgedWay } from './judge-way';
 
@@ -58,7 +58,6 @@ function refuseContradictions({ sensor }: PedalSensorInput): void {
   }
 }
 
-const severity: Record<Verdict, number> = { goes: 0, work: 1, unknown: 2, stop: 3 };
 /** Differences below this are binary dust. */
 const dust = 1e-9;
 

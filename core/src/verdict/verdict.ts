@@ -21,14 +21,15 @@ export interface Finding {
   overridden?: { person: string; because: string };
 }
 
-const severity: Record<Verdict, number> = { stop: 0, unknown: 1, work: 2, goes: 3 };
+/** How bad a verdict is: what goes is 0, and what is not known is worse than work. */
+export const severity: Readonly<Record<Verdict, number>> = { goes: 0, work: 1, unknown: 2, stop: 3 };
 
 /**
  * Sorts findings worst first (`stop`, `unknown`, `work`, `goes`); equal ones keep their order, but of one rule at both sides the
  * side that is further off comes first: headlines take the first.
  */
 export function worstFirst(findings: readonly Finding[]): Finding[] {
-  const sorted = [...findings].sort((a, b) => severity[a.verdict] - severity[b.verdict]);
+  const sorted = [...findings].sort((a, b) => severity[b.verdict] - severity[a.verdict]);
   for (const [at, one] of sorted.entries()) {
     if (!one.id.endsWith('.left') || one.verdict === 'goes') continue;
     const other = sorted.findIndex(
@@ -48,5 +49,5 @@ export function worstFirst(findings: readonly Finding[]): Finding[] {
  */
 export function worstOf(verdicts: readonly Verdict[]): Verdict {
   if (verdicts.length === 0) return 'unknown';
-  return verdicts.reduce((worst, next) => (severity[next] < severity[worst] ? next : worst));
+  return verdicts.reduce((worst, next) => (severity[next] > severity[worst] ? next : worst));
 }

@@ -130,6 +130,31 @@ test('a battery is laid into a measured frame, pushed to its place and kept, wit
   await page.getByTestId('field-of').getByRole('radio').nth(0).click();
   await page.getByTestId('keep-pack').click();
 
+  // A pack that the supplier sent instead, of another size: measured, it has no room where the kit's own had.
+  await page.goto(`${shop.url}${nurse}/rear/kit`);
+  await page.getByRole('radio', { name: 'A substitute' }).click();
+  const sent = { cells: '10', Wh: '500', massKg: '4', continuousA: '30', chargerV: '42' };
+  for (const [name, value] of Object.entries(sent)) await page.getByTestId(`field-packInstead.${name}`).fill(value);
+  await page.getByRole('radio', { name: 'New', exact: true }).click();
+  await page.getByTestId('keep-rider').click();
+  await page.goto(`${shop.url}${nurse}/bay`);
+  await expect(page.getByText('These are the figures of another pack than the one that is used.')).toBeVisible();
+  await page.getByTestId('bay-pack').click();
+  await page.getByTestId('field-of').getByRole('radio', { name: 'Sent instead' }).click();
+  await fill({ batteryLength: '420', batteryHeight: '110', massKg: '4' });
+  await page.getByTestId('keep-pack').click();
+  await expect(page.getByText('These are the figures of another pack')).toHaveCount(0);
+  await verdict('Stop');
+  await page.goto(`${shop.url}${nurse}/rear/kit`);
+  await page.getByRole('radio', { name: 'The kit’s', exact: true }).click();
+  await page.getByTestId('keep-rider').click();
+  await page.goto(`${shop.url}${nurse}/bay`);
+  await page.getByTestId('bay-pack').click();
+  await page.getByTestId('field-of').getByRole('radio').nth(0).click();
+  await fill({ batteryLength: '280', batteryHeight: '80', massKg: '2.8' });
+  await page.getByTestId('keep-pack').click();
+  await verdict('Goes after work');
+
   // On the rack instead: straps that do not hold stop it.
   await page.getByTestId('bay-rack').click();
   await fill({ ratedKg: '27', fixings: '4', rackLength: '380', rackWidth: '120', luggageKg: '8', straps: '30 30' });

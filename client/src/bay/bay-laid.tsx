@@ -65,7 +65,13 @@ function OnTube({ record, bay, tube }: OnTubeProps) {
   const [width, setWidth] = useState(0);
   const { tell, messages } = useTell(record);
   const fromMm = pushedTo ?? best;
-  const { live, push } = useLive<number | null>(pushedTo, setPushedTo);
+  const { live, push, drop } = useLive<number | null>(pushedTo, setPushedTo);
+  // Where the hand has it, though the page may not have followed yet.
+  const held = () => live.get() ?? pushedTo;
+  const layBest = () => {
+    drop();
+    setPushedTo(null);
+  };
   const laid = useMemo(() => bay.laidAt(fromMm), [bay, fromMm]);
   const box = useBoxPlace(facts, laid);
   const isKept = kept !== undefined && kept.fromMm === (pushedTo ?? undefined);
@@ -119,16 +125,14 @@ function OnTube({ record, bay, tube }: OnTubeProps) {
             label={words.keepPlace}
             onPress={() =>
               void tell({
-                bay: { ...facts.bay, at: { tube, ...(pushedTo !== null && { fromMm: Number(pushedTo.toFixed(1)) }) } },
+                bay: { ...facts.bay, at: { tube, ...(held() !== null && { fromMm: Number(held()!.toFixed(1)) }) } },
                 job: { ...facts.job, battery: 'triangle' },
               })
             }
             testID="keep-place"
           />
         )}
-        {pushedTo !== null && result.chosen ? (
-          <Button label={words.best} onPress={() => setPushedTo(null)} testID="lay-best" />
-        ) : null}
+        {pushedTo !== null && result.chosen ? <Button label={words.best} onPress={layBest} testID="lay-best" /> : null}
       </View>
       <FindingRows findings={(result.chosen ? laid : result).findings} />
       {box ? (

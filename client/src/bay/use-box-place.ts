@@ -29,7 +29,7 @@ export function useBoxPlace(facts: BikeFacts, laid: LaidBattery): PushedBoxPlace
   const place = pushed ?? kept ?? open?.usual;
   const placed = useMemo(() => (open && place ? open.placedAt(place) : null), [open, place]);
   const verdict = useMemo(() => controllerOfBike(facts, placed)?.verdict ?? 'unknown', [facts, placed]);
-  const { live, push } = useLive<[x: number, y: number] | null>(
+  const { live, push, drop } = useLive<[x: number, y: number] | null>(
     place?.at ?? null,
     (at) => at && setPushed({ at, turnDeg: place?.turnDeg ?? 0 }),
   );
@@ -45,9 +45,15 @@ export function useBoxPlace(facts: BikeFacts, laid: LaidBattery): PushedBoxPlace
     live: live as Live<[x: number, y: number]>,
     turn: (byDeg) => {
       const turned = place.turnDeg + byDeg;
-      setPushed({ ...place, turnDeg: turned > 90 ? turned - 180 : turned });
+      const at = live.get() ?? place.at;
+      drop();
+      setPushed({ at, turnDeg: turned > 90 ? turned - 180 : turned });
     },
-    align: () => setPushed(open.againstTube(place)),
+    align: () => {
+      const at = live.get() ?? place.at;
+      drop();
+      setPushed(open.againstTube({ ...place, at }));
+    },
   };
 }
 

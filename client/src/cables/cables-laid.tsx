@@ -9,12 +9,12 @@ import { useTell } from '../data/use-tell';
 import {
   cableScene,
   movedSpot,
-  seenFrom,
   type CableCrop,
   type CableViewFrom,
+  type HeldPlaces,
   type Point,
 } from '../drawing/cable-view/cable-scene';
-import { CableView, type HeldPlace } from '../drawing/cable-view/cable-view';
+import { CableView } from '../drawing/cable-view/cable-view';
 import { useLive, type Live } from '../drawing/live';
 import { FindingRows } from '../fit/finding-rows';
 import { RoleButton } from '../session/role-button';
@@ -29,6 +29,7 @@ import { SettingSliders } from './setting-sliders';
 import { useCables } from './use-cables';
 import { words } from './words';
 
+const noneHeld: HeldPlaces = {};
 const straight: Setting = { steerDeg: 0, travelMm: 0, swingDeg: 0 };
 const isStraight = ({ steerDeg, travelMm, swingDeg, pose }: Setting) =>
   steerDeg === 0 && travelMm === 0 && swingDeg === 0 && pose === undefined;
@@ -48,8 +49,17 @@ export function CablesLaid({ record }: { record: BikeRecord }) {
   }, [facts, cables, pushed]);
   const { missing, input, result, contradiction } = useCables(record, shown);
   const isPushed = Object.keys(pushed).length > 0;
+  const { live, push, drop } = useLive<HeldPlaces>(noneHeld, (held) => setPushed((before) => ({ ...before, ...held })));
+  const putBack = () => {
+    drop();
+    setPushed({});
+  };
   const keep = async () => {
-    if (await tell({ cables: { ...cables, anchors: shown.cables!.anchors! } })) setPushed({});
+    const held = live.get() ?? noneHeld;
+    const anchors = shown.cables!.anchors!.map(({ guessed, ...anchor }) =>
+      held[anchor.id] ? { ...anchor, at: held[anchor.id]! } : { ...anchor, ...(guessed && { guessed }) },
+    );
+    if (await tell({ cables: { ...cables, anchors } })) putBack();
   };
   return (
     <View>
@@ -76,7 +86,9 @@ export function CablesLaid({ record }: { record: BikeRecord }) {
           record={record}
           input={input}
           result={result}
-          onPush={(id, at) => setPushed((before) => ({ ...before, [id]: at }))}
+          live={live}
+          // Several may be held at once: none of them is forgotten for the next.
+          onPush={(id, at) => push({ ...live.get(), [id]: at })}
         />
       ) : null}
       {result ? null : <RunsListed record={record} />}
@@ -84,7 +96,7 @@ export function CablesLaid({ record }: { record: BikeRecord }) {
       {isPushed ? (
         <View className="flex-row flex-wrap gap-3 px-4 py-2">
           <RoleButton needs="work" label={words.keepPlaces} onPress={() => void keep()} testID="keep-places" />
-          <Button label={words.putBack} onPress={() => setPushed({})} testID="put-back" />
+          <Button label={words.putBack} onPress={putBack} testID="put-back" />
         </View>
       ) : null}
       {result ? <FindingRows findings={result.findings.filter(({ verdict }) => verdict !== 'goes')} /> : null}
@@ -94,12 +106,14 @@ export function CablesLaid({ record }: { record: BikeRecord }) {
 
 interface DrawnProps {
   record: BikeRecord;
+  /** Places that are held before the page has followed. */
+  live: Live<HeldPlaces>;
   input: CableRunsInput;
   result: CableRunsResult | null;
   onPush: (id: string, at: Spot) => void;
 }
 
-function Drawn({ record, input, result, onPush }: DrawnProps) {
+function Drawn({ record, live, input, result, onPush }: DrawnProps) {
   const { frame } = record.bike.facts;
   const may = useMay();
   const [width, setWidth] = useState(0);
@@ -112,15 +126,9 @@ function Drawn({ record, input, result, onPush }: DrawnProps) {
   const scene = cableScene(input, run, setting, from, crop, triangle);
   const canPush = may.work && isStraight(setting);
   const { anchors } = placesAt(input, straight);
-  const { live, push: hold } = useLive<(HeldPlace & { spot: Spot }) | null>(
-    null,
-    (held) => held && onPush(held.id, held.spot),
-  );
   const push = (id: string, by: Point) => {
-    const held = live.get();
-    const [x, y, z] = movedSpot(from, held?.id === id ? held.spot : anchors[id]!, by);
-    const spot: Spot = [tenth(x), tenth(y), tenth(z)];
-    hold({ id, spot, at: seenFrom(from, spot) });
+    const [x, y, z] = movedSpot(from, live.get()?.[id] ?? anchors[id]!, by);
+    onPush(id, [tenth(x), tenth(y), tenth(z)]);
   };
   return (
     <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
@@ -154,7 +162,7 @@ function Drawn({ record, input, result, onPush }: DrawnProps) {
                 : []
             }
             onPush={push}
-            live={live as unknown as Live<HeldPlace>}
+            live={live}
           />
         </View>
       ) : null}

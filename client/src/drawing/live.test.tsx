@@ -10,11 +10,15 @@ afterEach(() => jest.useRealTimers());
 function usePage() {
   const [at, setAt] = useState(0);
   const [been] = useState<number[]>([]);
-  const { live, push } = useLive<number>(at, (next) => {
+  const { live, push, drop } = useLive<number>(at, (next) => {
     been.push(next);
     setAt(next);
   });
-  return { at, been, push, held: useHeld(live) };
+  const layAt = (to: number) => {
+    drop();
+    setAt(to);
+  };
+  return { at, been, push, layAt, held: useHeld(live) };
 }
 
 describe('something that a hand pushes', () => {
@@ -36,6 +40,19 @@ describe('something that a hand pushes', () => {
     expect(result.current).toMatchObject({ at: 40, held: null });
     expect(result.current.been.length).toBeLessThan(6);
     expect(result.current.been.at(-1)).toBe(40);
+  });
+
+  it('is not followed to where it was held, once the page is put elsewhere', async () => {
+    const { result } = await renderHook(usePage);
+    await act(() => {
+      for (let to = 1; to <= 5; to++) result.current.push(to);
+    });
+    await act(() => result.current.layAt(100));
+    await act(() => jest.runAllTimers());
+    expect(result.current).toMatchObject({ at: 100, held: null });
+    await act(() => result.current.push(7));
+    await act(() => jest.runAllTimers());
+    expect(result.current).toMatchObject({ at: 7, held: null });
   });
 
   it('is let go where it was taken up, too', async () => {

@@ -33,6 +33,8 @@ function createLive<T>(): Live<T> {
 export interface Pushing<T> {
   live: Live<T>;
   push: (value: T) => void;
+  /** Lets go: the page is put elsewhere, and does not follow to where it was held. */
+  drop: () => void;
 }
 
 /**
@@ -52,8 +54,12 @@ export function useLive<T>(settled: T, settle: (value: T) => void): Pushing<T> {
   const latest = useRef(settle);
   latest.current = settle;
   const run = useCallback(() => {
+    const next = wanted.current;
+    if (!next) {
+      busy.current = false;
+      return;
+    }
     busy.current = true;
-    const next = wanted.current!;
     told.current = next;
     start(() => latest.current(next.value));
   }, []);
@@ -79,7 +85,11 @@ export function useLive<T>(settled: T, settle: (value: T) => void): Pushing<T> {
     },
     [run],
   );
-  return { live: live.current, push };
+  const drop = useCallback(() => {
+    wanted.current = null;
+    live.current!.set(null);
+  }, []);
+  return { live: live.current, push, drop };
 }
 
 /** What is held now; null while nothing is. */

@@ -33,6 +33,9 @@ export function movedSpot(from: CableViewFrom, [x, y, z]: Spot, [right, up]: Poi
   return from === 'side' ? [x + right, y + up, z] : [x + right, y, z - up];
 }
 
+/** Places that a hand has moved, by their names, before the page has followed. */
+export type HeldPlaces = Readonly<Record<string, Spot>>;
+
 const headLengthMm = 160;
 const cropReachMm = { front: 330, middle: 330, rear: 330 };
 

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import Svg, { Circle, ClipPath, Defs, G, Line, Polygon, Polyline, Rect } from 'react-native-svg';
 
 import { useTones } from '../../ui/tones';
-import type { CableScene, CableViewFrom, Point } from './cable-scene';
+import { seenFrom, type CableScene, type CableViewFrom, type HeldPlaces, type Point } from './cable-scene';
 import { movedBy, useHeld, type Live } from '../live';
 import { PlaceHandle, type Place, type PlaceHandleProps } from '../place-handle';
 
@@ -16,14 +16,8 @@ export interface CableViewProps {
   /** The places as they can be pushed, in the order of the scene; none while they are not where they are measured. */
   places: readonly Place[];
   onPush: (id: string, by: Point) => void;
-  /** A place that is held, before the page has followed. */
-  live: Live<HeldPlace>;
-}
-
-/** In millimetres of the view. */
-export interface HeldPlace {
-  id: string;
-  at: Point;
+  /** Places that are held, before the page has followed. */
+  live: Live<HeldPlaces>;
 }
 
 const mostHeight = 380;
@@ -45,8 +39,11 @@ export function CableView({ scene, from, width, label, places, onPush, live }: C
       .join(' ');
   const awayOf =
     (id: string, spot: Point) =>
-    (held: HeldPlace): Point =>
-      held.id === id ? [(held.at[0] - spot[0]) * scale, (spot[1] - held.at[1]) * scale] : [0, 0];
+    (held: HeldPlaces): Point => {
+      if (!held[id]) return [0, 0];
+      const [x, y] = seenFrom(from, held[id]);
+      return [(x - spot[0]) * scale, (spot[1] - y) * scale];
+    };
   const centre = at([0, 0]);
   const [headLow, headTop] = scene.head.map(at) as [Point, Point];
   return (
@@ -174,7 +171,7 @@ export function CableView({ scene, from, width, label, places, onPush, live }: C
           </G>
         </Svg>
       </View>
-      <HeldDot live={live} at={at} />
+      <HeldDots live={live} at={(spot) => at(seenFrom(from, spot))} />
       {places.map((place, index) => (
         <HeldHandle
           key={place.id}
@@ -207,25 +204,29 @@ function nearestPlace({ anchors }: CableScene, touched: Point, at: (point: Point
 
 const dotPx = 14;
 
-/** Where a place is held before its cables have followed. */
-function HeldDot({ live, at }: { live: Live<HeldPlace>; at: (point: Point) => Point }) {
+interface HeldDotsProps {
+  live: Live<HeldPlaces>;
+  at: (spot: HeldPlaces[string]) => Point;
+}
+
+/** Where places are held before their cables have followed. */
+function HeldDots({ live, at }: HeldDotsProps) {
   const held = useHeld(live);
-  if (!held) return null;
-  const [x, y] = at(held.at);
-  return (
+  return Object.entries(held ?? {}).map(([id, spot]) => (
     <View
+      key={id}
       className="absolute rounded-full border-2 border-ink bg-lime"
       style={[
         { left: -dotPx / 2, top: -dotPx / 2, width: dotPx, height: dotPx, pointerEvents: 'none' },
-        movedBy([x, y]),
+        movedBy(at(spot)),
       ]}
     />
-  );
+  ));
 }
 
 type HeldHandleProps = Omit<PlaceHandleProps, 'away'> & {
-  live: Live<HeldPlace>;
-  awayOf: (held: HeldPlace) => Point;
+  live: Live<HeldPlaces>;
+  awayOf: (held: HeldPlaces) => Point;
 };
 
 function HeldHandle({ live, awayOf, ...rest }: HeldHandleProps) {

@@ -101,7 +101,7 @@ function OnTube({ record, bay, tube }: OnTubeProps) {
             {...(box && {
               pushBox: {
                 says: words.box.pushed(figure(box.placed.place.at[0], 0), figure(box.placed.place.at[1], 0)),
-                isStopped: box.placed.findings.some((finding) => finding.verdict === 'stop'),
+                isStopped: box.isStopped,
                 live: box.live,
                 onPush: box.push,
               },

@@ -17,8 +17,7 @@ const turnDeg = 15;
 export function BoxControls({ record, box }: { record: BikeRecord; box: PushedBoxPlace }) {
   const { facts } = record.bike;
   const { tell, messages } = useTell(record);
-  const { placed, isKept } = box;
-  const isStopped = placed.findings.some(({ verdict }) => verdict === 'stop');
+  const { placed, isKept, isStopped } = box;
   return (
     <View testID="box-controls">
       <Txt className="px-4 pt-2">{words.says(placed.gaps)}</Txt>

@@ -1,15 +1,15 @@
 import type { LaidBattery } from '@cricket/core/battery-bay';
 import type { BoxPlace } from '@cricket/core/bay-question';
 import type { BikeFacts } from '@cricket/core/bike-facts';
-import { controllerOfBike, openBoxPlace, type PlacedBox } from '@cricket/core/box-place';
-import type { Verdict } from '@cricket/core/verdict';
+import { openBoxPlace, type PlacedBox } from '@cricket/core/box-place';
 import { useMemo, useState } from 'react';
 
 import { useLive, type Live } from '../drawing/live';
 
 export interface PushedBoxPlace {
   placed: PlacedBox;
-  verdict: Verdict;
+  /** It runs into something, or does not reach. */
+  isStopped: boolean;
   /** It is where it was kept. */
   isKept: boolean;
   /** So many millimetres forward, and up. */
@@ -28,7 +28,6 @@ export function useBoxPlace(facts: BikeFacts, laid: LaidBattery): PushedBoxPlace
   const kept = facts.bay?.box;
   const place = pushed ?? kept ?? open?.usual;
   const placed = useMemo(() => (open && place ? open.placedAt(place) : null), [open, place]);
-  const verdict = useMemo(() => controllerOfBike(facts, placed)?.verdict ?? 'unknown', [facts, placed]);
   const { live, push, drop } = useLive<[x: number, y: number] | null>(
     place?.at ?? null,
     (at) => at && setPushed({ at, turnDeg: place?.turnDeg ?? 0 }),
@@ -36,7 +35,7 @@ export function useBoxPlace(facts: BikeFacts, laid: LaidBattery): PushedBoxPlace
   if (!open || !placed || !place) return null;
   return {
     placed,
-    verdict,
+    isStopped: placed.findings.some(({ verdict }) => verdict === 'stop'),
     isKept: kept !== undefined && same(kept, place),
     push: ([forward, up]) => {
       const [x, y] = live.get() ?? place.at;

@@ -53,7 +53,7 @@ export function conversions(input: ConversionsInput): Conversions {
 const unknowns = ({ stations }: Conversion) => stations.filter(({ verdict }) => verdict === 'unknown').length;
 
 /** Best first. */
-export function byWorth(a: Conversion, b: Conversion): number {
+function byWorth(a: Conversion, b: Conversion): number {
   return (
     severity[a.verdict] - severity[b.verdict] ||
     unknowns(a) - unknowns(b) ||

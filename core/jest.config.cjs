@@ -4,7 +4,7 @@ module.exports = {
   testEnvironment: 'node',
   testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/calc/**/*.test.ts'],
   // Shipped as ES modules, which Node's own require does not read.
-  transformIgnorePatterns: ['/node_modules/(?!d3-polygon/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(d3-polygon|intl-messageformat|@formatjs)/)'],
   transform: {
     '^.+\\.[jt]sx?$': [
       '@swc/jest',

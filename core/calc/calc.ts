@@ -1,5 +1,11 @@
+import { inWords, speakerOf } from '@cricket/words';
+import { en } from '@cricket/words/en';
+
 import { InputError } from '../src/input';
 import { calculators } from './calculators';
+
+/** The command speaks English. */
+export const english = speakerOf('en', en);
 
 /** What the shell command does: prints this text, ends with this code. */
 export interface CalcAnswer {
@@ -31,12 +37,12 @@ export function calc(name: string | undefined, json: string): CalcAnswer {
   let exitCode: CalcAnswer['exitCode'] = 0;
   const one = (item: unknown) => {
     try {
-      return calculator.run(item as never);
+      return inWords(calculator.run(item as never), english);
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
       exitCode = 1;
-      const { path, value, allowed, message } = error;
-      return { error: { path, message, value: value ?? null, range: allowed } };
+      const { path, value, allowed, says } = error;
+      return { error: { path, message: english.say(says), value: value ?? null, range: english.say(allowed) } };
     }
   };
   const output = Array.isArray(input) ? input.map(one) : one(input);

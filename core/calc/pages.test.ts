@@ -3,6 +3,7 @@ import { join } from 'node:path';
 
 import { calculators } from './calculators';
 import { pages, rounded, schema } from './pages';
+import { inEnglish } from '../src/english.testing';
 
 const docs = join(__dirname, '..', '..', 'docs');
 const names = Object.keys(calculators);
@@ -13,7 +14,7 @@ describe('the pages about the calculators', () => {
     const [input, output] = [...read(`calculators/${name}.md`).matchAll(/```json\n([\s\S]*?)\n```/g)].map(([, json]) =>
       JSON.parse(json!),
     );
-    expect(rounded(calculators[name]!.run(input as never))).toEqual(output);
+    expect(rounded(inEnglish(calculators[name]!.run(input as never)))).toEqual(output);
   });
 
   it.each(names)('publish the contract of %s as it is', (name) => {

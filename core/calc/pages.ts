@@ -1,6 +1,9 @@
+import { inWords } from '@cricket/words';
+
 import { jsonSchema } from '../src/input';
 import { JobFile } from '../src/job-file';
 import { surprises } from '../src/foresight/surprises.testing';
+import { english } from './calc';
 import { calculators } from './calculators';
 import { pageTexts } from './page-texts';
 import { procedurePages } from './procedure-pages';
@@ -25,7 +28,7 @@ export function schema(name: string): string {
 function page(name: string): string {
   const { answers, example, run } = calculators[name]!;
   const { formula, source, bounds } = pageTexts[name]!;
-  const output = rounded(run(example as never));
+  const output = rounded(inWords(run(example as never), english));
   return [
     `# ${name}`,
     answers,
@@ -71,7 +74,7 @@ function foresight(): string {
       `## ${number} ${title}`,
       ...cases.map(({ story, rule, verdict, findings }) => {
         const said = findings().find(({ id }) => id === rule)!;
-        return `- ${story}: **${verdictWords[verdict]}** (\`${rule}\`). ${[said.because, ...said.remedies].join(' ')}`;
+        return `- ${story}: **${verdictWords[verdict]}** (\`${rule}\`). ${[said.because, ...said.remedies].map(english.say).join(' ')}`;
       }),
     ].join('\n'),
   );

@@ -1,5 +1,6 @@
 import { procedure, jobTime, schools, type Step } from '../src/procedure';
 import { referenceJobs, type ReferenceJob } from '../src/procedure/jobs.testing';
+import { english } from './calc';
 
 /** One page for each reference job: its lists, and the plan as it comes out. */
 export function procedurePages(): Record<string, string> {
@@ -38,7 +39,7 @@ function page({ title, job, contains, lacks, precedes }: ReferenceJob): string {
 }
 
 function line({ id, title, because }: Step, index: number): string {
-  return `${index + 1}. ${title} (\`${id}\`)${because ? `, ${because}` : ''}`;
+  return `${index + 1}. ${english.say(title)} (\`${id}\`)${because ? `, ${english.say(because)}` : ''}`;
 }
 
 const list = (ids: readonly string[]): string => ids.map((id) => `- \`${id}\``).join('\n');

@@ -1,7 +1,8 @@
+import { said } from '../said';
 import { Anything, Figure, Flag, Items, Maybe, Named, Nested, OneOf, Open, Optional, Row, type Shape } from '../input';
 import type { Verdict } from '../verdict';
 import { roomStations, type RoomStation } from '../whole-bike/contract';
-import { SignedFinding, verdicts, words } from './signed';
+import { sentence, SignedFinding, verdicts, words, type SignedWords } from './signed';
 
 @Open()
 export class PartOnBar {
@@ -68,7 +69,7 @@ export class ChosenRack {
 @Open()
 export class ChosenPlace {
   /** Forward and up from the bottom bracket centre. */
-  @Row(Figure(), 2, 'two figures') at!: [number, number];
+  @Row(Figure(), 2, said('acceptance.two-figures')) at!: [number, number];
   @Figure() turnDeg!: number;
 }
 
@@ -147,8 +148,8 @@ export class ArrangementInput {
 export class SignedToGet {
   @OneOf(roomStations) station!: RoomStation;
   @words() part!: string;
-  @words() what!: string;
-  @words() because!: string;
+  @sentence() what!: SignedWords;
+  @sentence() because!: SignedWords;
 }
 
 /** How an arrangement of one station was judged. */

@@ -1,7 +1,31 @@
-import { Figure, Items, Maybe, Nested, OneOf, Open, Optional, Remark, type RuleDecorator } from '../input';
+import {
+  Figure,
+  Items,
+  Maybe,
+  Nested,
+  OneOf,
+  Open,
+  Optional,
+  Remark,
+  decorating,
+  simple,
+  type RuleDecorator,
+} from '../input';
+import { isSaid, said, type Said } from '../said';
 import type { Verdict } from '../verdict';
 
-/** Words as they were signed. */
+/** Words as they were signed: by their code, or as an earlier version wrote them. */
+export type SignedWords = Said | string;
+
+const holdsWords = (value: unknown) =>
+  typeof value === 'string' ? value.length <= 2000 : isSaid(value) && JSON.stringify(value).length <= 8000;
+
+export const sentence = (): RuleDecorator =>
+  decorating(
+    simple('sentence', said('acceptance.sentence'), holdsWords, { anyOf: [{ type: 'string' }, { type: 'object' }] }),
+  );
+
+/** A name or a text as it was signed. */
 export const words = (): RuleDecorator => Remark(2000);
 export const verdicts = ['goes', 'work', 'unknown', 'stop'] as const;
 
@@ -19,7 +43,7 @@ export class SignedFinding {
   @Maybe() @Figure() limit!: number | null;
   @Maybe() @Figure() margin!: number | null;
   @words() unit!: string;
-  @words() because!: string;
-  @Items(words(), 40) remedies!: string[];
+  @sentence() because!: SignedWords;
+  @Items(sentence(), 40) remedies!: SignedWords[];
   @Optional() @Nested(() => SignedOverride) overridden?: SignedOverride;
 }

@@ -17,7 +17,7 @@ import {
 import { PlainWheel } from '../part-schemas';
 import { StatedTorque } from '../stated-torques';
 import type { Verdict } from '../verdict';
-import { SignedFinding, verdicts, words } from './signed';
+import { sentence, SignedFinding, verdicts, words, type SignedWords } from './signed';
 
 /**
  * What was signed stands as it was signed: figures are not judged anew, and what a later version added is let through. But
@@ -96,7 +96,7 @@ export class SignedEnd {
   @Maybe() @words() nutSource!: string | null;
   @OneOf(['rim', 'disc', 'other', 'none']) brake!: 'rim' | 'disc' | 'other' | 'none';
   @Flag() closed!: boolean;
-  @Items(words(), 60) adapterOrder!: string[];
+  @Items(sentence(), 60) adapterOrder!: SignedWords[];
   @Flag() laced!: boolean;
   @OpenSides(Figure()) fileMm!: Sides<number>;
   @OpenSides(Items(words(), 40)) inside!: Sides<string[]>;

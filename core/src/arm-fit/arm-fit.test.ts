@@ -2,6 +2,7 @@ import fc from 'fast-check';
 
 import { armFit } from './arm-fit';
 import type { Arm, ArmFitInput, ArmPlacement, ArmSide } from './contract';
+import { say } from '../english.testing';
 
 const side: ArmSide = {
   slotDeg: 270,
@@ -38,7 +39,7 @@ describe('arms', () => {
     const past = fit(leaning);
     expect(past.verdict).toBe('work');
     expect(past.chosen).toEqual([]);
-    expect(past.findings[0]!.remedies[0]).toContain('adjustable');
+    expect(say(past.findings[0]!.remedies[0]!)).toContain('adjustable');
     expect(Math.abs(best(past.placements).missMm)).toBeCloseTo(90 * Math.sin((15 * Math.PI) / 180), 9);
     const reached = fit(leaning, [adjustable]);
     expect(reached.verdict).toBe('goes');
@@ -85,7 +86,12 @@ describe('arms', () => {
   ])('stops at %s', (_, change, words) => {
     const { placements, chosen } = fit(change);
     expect(chosen).toEqual([]);
-    expect(placements.flatMap(({ because }) => because).join(' ')).toMatch(words);
+    expect(
+      placements
+        .flatMap(({ because }) => because)
+        .map(say)
+        .join(' '),
+    ).toMatch(words);
   });
 
   it('clears an obstacle by the distance sampled along the arm', () => {
@@ -101,7 +107,7 @@ describe('arms', () => {
           for (let y = 0; y <= 90; y += 0.05) least = Math.min(least, Math.hypot(forwardMm, upMm - y));
           const room = least - 10 - 9;
           if (Math.abs(room - 2) > 0.01)
-            expect(upward.because.some((words) => words.includes('caliper'))).toBe(room < 2);
+            expect(upward.because.some((words) => say(words).includes('caliper'))).toBe(room < 2);
         },
       ),
     );

@@ -1,4 +1,4 @@
-import { inMm } from '../figures';
+import { said, sentences, type Said } from '../said';
 import { InputError, readInput } from '../input';
 import { withLimits } from '../limits';
 import { finding, told, worstFirst, worstOf, type Finding } from '../verdict';
@@ -77,7 +77,11 @@ function judge(
   needed: number,
 ): Finding[] {
   if (read.arms.length === 0) {
-    return [told('arms', 'work', 'The stores have no arm for this axle.', ['Get an adjustable arm for these flats.'])];
+    return [
+      told('arms', 'work', said('arm-fit.stores-have-no-arm-for-this'), [
+        said('arm-fit.get-adjustable-arm-for-these-flats'),
+      ]),
+    ];
   }
   const missing = needed - chosen.length;
   const findings: Finding[] = chosen.map((placement) => placementFinding(placement));
@@ -90,8 +94,12 @@ function judge(
         'arms',
         'work',
         chosen.length === 0
-          ? `No arm in the stores can be put on.${near ? ` The nearest, ${near.armId} on the ${near.side}: ${near.because.join(' ')}` : ''}`
-          : 'Two arms are asked for; the stores have only one that can be put on.',
+          ? said('arm-fit.no-arm-in-stores-can-be', {
+              nearPart: near
+                ? said('arm-fit.nearest-on', { armId: near.armId, side: near.side, because: sentences(near.because) })
+                : '',
+            })
+          : said('arm-fit.two-arms-are-asked-for-stores'),
         { measured: chosen.length, limit: needed, margin: -missing, unit: '' },
         [remedyFor(near)],
       ),
@@ -100,28 +108,33 @@ function judge(
   return findings;
 }
 
-function remedyFor(near: ArmPlacement | undefined): string {
-  if (near?.because.some((words) => words.includes('beside') || words.includes('away'))) {
-    return 'Get an adjustable arm: its second link reaches the blade.';
+/** What an arm lacks, by what is said of it. */
+const reach = ['arm-fit.it-points-away-from-blade', 'arm-fit.its-end-lies-beside-blade-middle'];
+const clamp = ['arm-fit.its-clamp-takes-to-blade-is'];
+const thread = ['arm-fit.nut-would-lack-of-thread'];
+const lacks = (near: ArmPlacement | undefined, what: readonly string[]) =>
+  near?.because.some(({ said: code }) => what.includes(code)) ?? false;
+
+function remedyFor(near: ArmPlacement | undefined): Said {
+  if (lacks(near, reach)) {
+    return said('arm-fit.get-adjustable-arm-its-second-link');
   }
-  if (near?.because.some((words) => words.includes('clamp takes'))) return `Get a clamp for ${inMm(near.bladeMm)}.`;
-  if (near?.because.some((words) => words.includes('thread')))
-    return 'Get a thinner arm, or take a washer off that side.';
-  return 'Get an arm that reaches a clampable place.';
+  if (near && lacks(near, clamp)) return said('arm-fit.get-clamp-for', { bladeMm: near.bladeMm });
+  if (lacks(near, thread)) return said('arm-fit.get-thinner-arm-or-take-washer');
+  return said('arm-fit.get-arm-that-reaches-clampable-place');
 }
 
 /** What is said of an arm that goes on. */
 export function placementFinding(placement: ArmPlacement): Finding {
   const { armId, side, spacerMm, clampSpacerMm, underDrive, verdict, clampAtMm } = placement;
-  const how = underDrive === 'pressed' ? 'under drive it is pressed to the blade' : 'under drive it hangs in its band';
-  const remedies = [
-    ...(spacerMm > 0 ? [`Put ${inMm(spacerMm)} of spacer under the arm at the axle.`] : []),
-    ...(clampSpacerMm > 0 ? [`Put ${inMm(clampSpacerMm)} of spacer under its clamp.`] : []),
+  const remedies: Said[] = [
+    ...(spacerMm > 0 ? [said('arm-fit.put-of-spacer-under-arm-at', { spacerMm })] : []),
+    ...(clampSpacerMm > 0 ? [said('arm-fit.put-of-spacer-under-its-clamp', { clampSpacerMm })] : []),
   ];
   return finding(
     `arm.${side}`,
     verdict,
-    `Arm ${armId} on the ${side} is clamped ${inMm(clampAtMm)} from the axle; ${how}.`,
+    said('arm-fit.arm-on-is-clamped-from-axle', { armId, side, clampAtMm, underDrive }),
     { measured: clampAtMm, limit: null },
     remedies,
   );
@@ -131,16 +144,16 @@ function refuseContradictions({ sides: both, arms }: ArmFitInput): void {
   for (const side of sides) {
     both[side].clampable.forEach(({ fromMm, toMm }, at) => {
       if (toMm < fromMm)
-        throw new InputError(`sides.${side}.clampable.${at}.toMm`, toMm, `at least fromMm, ${fromMm} mm`);
+        throw new InputError(`sides.${side}.clampable.${at}.toMm`, toMm, said('arm-fit.at-least-frommm', { fromMm }));
     });
   }
   const seen = new Set<string>();
   arms.forEach(({ id, band, kind, linkMm }, at) => {
-    if (seen.has(id)) throw new InputError(`arms.${at}.id`, id, 'different from every other id');
+    if (seen.has(id)) throw new InputError(`arms.${at}.id`, id, said('shared.different-from-every-other-id'));
     seen.add(id);
     if (band.toMm < band.fromMm)
-      throw new InputError(`arms.${at}.band.toMm`, band.toMm, `at least fromMm, ${band.fromMm} mm`);
+      throw new InputError(`arms.${at}.band.toMm`, band.toMm, said('arm-fit.at-least-frommm', { fromMm: band.fromMm }));
     if (kind === 'adjustable' && linkMm === undefined)
-      throw new InputError(`arms.${at}.linkMm`, linkMm, 'given for an adjustable arm');
+      throw new InputError(`arms.${at}.linkMm`, linkMm, said('arm-fit.given-for-adjustable-arm'));
   });
 }

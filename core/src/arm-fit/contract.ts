@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import { Amount, Flag, OneOf, Text, Whole, Optional, Items, Nested } from '../input';
 import { OwnLimits } from '../limits';
 import type { Finding, Verdict } from '../verdict';
@@ -113,7 +114,7 @@ export interface ArmPlacement {
   underDrive: 'pressed' | 'band';
   verdict: Verdict;
   /** Why it does not go. */
-  because: string[];
+  because: Said[];
 }
 
 export interface ArmFitResult {

@@ -1,4 +1,4 @@
-import { inMm } from '../figures';
+import { said, type Said } from '../said';
 import type { Limits } from '../limits';
 import { dust } from '../verdict';
 import type { Arm, ArmPlacement, ArmSide } from './contract';
@@ -86,29 +86,29 @@ function judged(arm: Arm, sideName: 'left' | 'right', side: ArmSide, reach: Reac
   const { clampAtMm, missMm } = reach;
   const bladeMm = bladeWidthAt(side, clampAtMm);
   const plane = planeOf(arm, side, reach.flipped, limits);
-  const because: string[] = [];
-  if (clampAtMm <= 0) because.push('It points away from the blade.');
+  const because: Said[] = [];
+  if (clampAtMm <= 0) because.push(said('arm-fit.it-points-away-from-blade'));
   else if (Math.abs(missMm) > limits.armMissMm + dust) {
-    because.push(`Its end lies ${inMm(Math.abs(missMm))} beside the blade's middle.`);
+    because.push(said('arm-fit.its-end-lies-beside-blade-middle', { missMm: Math.abs(missMm) }));
   }
   if (
     clampAtMm > 0 &&
     !side.clampable.some(({ fromMm, toMm }) => clampAtMm >= fromMm - dust && clampAtMm <= toMm + dust)
   ) {
-    because.push(`${inMm(clampAtMm)} from the axle the blade cannot be clamped.`);
+    because.push(said('arm-fit.from-axle-blade-cannot-be-clamped', { clampAtMm }));
   }
   if (bladeMm < arm.band.fromMm - dust || bladeMm > arm.band.toMm + dust) {
     because.push(
-      `Its clamp takes ${inMm(arm.band.fromMm)} to ${inMm(arm.band.toMm)}; the blade is ${inMm(bladeMm)} there.`,
+      said('arm-fit.its-clamp-takes-to-blade-is', { fromMm: arm.band.fromMm, toMm: arm.band.toMm, bladeMm }),
     );
   }
   for (const { id, forwardMm, upMm, radiusMm } of side.obstacles ?? []) {
     const room = distanceToLine([forwardMm, upMm], reach.line) - radiusMm - arm.widthMm / 2;
-    if (room < limits.armRoomMm - dust) because.push(`It comes within ${inMm(Math.max(0, room))} of the ${id}.`);
+    if (room < limits.armRoomMm - dust) because.push(said('arm-fit.it-comes-within-of', { it: Math.max(0, room), id }));
   }
   const threadMm = arm.thicknessMm + plane.spacerMm;
   if (side.threadLeftMm !== undefined && side.threadLeftMm - threadMm < -dust) {
-    because.push(`The nut would lack ${inMm(threadMm - side.threadLeftMm)} of thread.`);
+    because.push(said('arm-fit.nut-would-lack-of-thread', { threadMm: threadMm - side.threadLeftMm }));
   }
   const work = plane.spacerMm > dust || plane.clampSpacerMm > dust;
   return {

@@ -1,5 +1,5 @@
+import { said } from '../said';
 import { possibleStacks, stackFindings, usualSigma, type AxleStackInput, type Stack } from '../axle-stack';
-import { inMm } from '../figures';
 import { withLimits, type LimitsInput } from '../limits';
 import { finding, graded, type Finding } from '../verdict';
 
@@ -48,9 +48,9 @@ export function coverGapAsFound(foundMm: number, limits: LimitsInput | undefined
   return finding(
     'cover-gap',
     verdict,
-    `Caliper body and motor cover run ${inMm(foundMm)} apart; ${inMm(coverGapGoesMm)} is wanted, ${inMm(coverGapWorkMm)} the least.`,
+    said('as-fitted.caliper-body-and-motor-cover-run', { foundMm, coverGapGoesMm, coverGapWorkMm }),
     { measured: foundMm, limit: coverGapWorkMm, margin: foundMm - coverGapWorkMm },
-    verdict === 'goes' ? [] : ['Put a shim under the rotor and as much under the caliper, with bolts to match.'],
+    verdict === 'goes' ? [] : [said('as-fitted.put-shim-under-rotor-and-as')],
   );
 }
 
@@ -60,8 +60,8 @@ export function runningGapAsFound(foundMm: number, limits: LimitsInput | undefin
   return finding(
     'running-gap',
     foundMm >= runningGapMm - 1e-9 ? 'goes' : 'stop',
-    `The smallest gap is ${inMm(foundMm)}; ${inMm(runningGapMm)} is needed.`,
+    said('as-fitted.smallest-gap-is-is-needed', { foundMm, runningGapMm }),
     { measured: foundMm, limit: runningGapMm, margin: foundMm - runningGapMm },
-    foundMm >= runningGapMm - 1e-9 ? [] : ['A washer more on that side, a shorter bolt, or true the wheel.'],
+    foundMm >= runningGapMm - 1e-9 ? [] : [said('as-fitted.washer-more-on-that-side-shorter')],
   );
 }

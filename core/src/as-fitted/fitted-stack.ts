@@ -1,4 +1,4 @@
-import { inMm } from '../figures';
+import { said } from '../said';
 import { judgeStack, type Arrangement, type Stack } from '../axle-stack';
 import { findingsWith, type FitFinding, type FitInput, type FitReport } from '../fit';
 import { finding, worstFirst, worstOf, type Verdict } from '../verdict';
@@ -44,9 +44,9 @@ function measuredOtherwise(arrangement: Arrangement, thicknessMm: (id: string) =
         ...finding(
           `stack-measured-${side}`,
           'unknown',
-          `On the ${side} the washers measure ${inMm(measured)} together; as listed they are ${inMm(listed)}.`,
+          said('as-fitted.on-washers-measure-together-as-listed', { side, measured, listed }),
           { measured, limit: listed, margin: otherWashersMm - Math.abs(measured - listed) },
-          ['Choose the washers that are really there, or measure again.'],
+          [said('as-fitted.choose-washers-that-are-really-there')],
         ),
         area: 'axle' as const,
       },

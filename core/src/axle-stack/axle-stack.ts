@@ -1,3 +1,6 @@
+import type { Finding } from '../verdict';
+import { partName } from '../parts';
+import { listed, said } from '../said';
 import { InputError, readInput } from '../input';
 import { told, worstFirst } from '../verdict';
 import { AxleStackInput, type AxleStackResult } from './contract';
@@ -77,27 +80,21 @@ function judged(read: AxleStackInput, problem: Problem): AxleStackResult | null 
 
 function carbonResult(): AxleStackResult {
   const impossible = carbonEnd();
-  const remedies = ['Fit the motor at the other end if that is metal.', 'Otherwise a mid drive.'];
+  const remedies = [said('shared.fit-motor-at-other-end-if'), said('shared.otherwise-mid-drive')];
   return { verdict: 'stop', findings: [told('carbon', 'stop', impossible.because, remedies)], stacks: [], impossible };
 }
 
 function refuseDoubleIds({ washers }: AxleStackInput): void {
   const seen = new Set<string>();
   washers.forEach(({ id }, index) => {
-    if (seen.has(id)) throw new InputError(`washers.${index}.id`, id, 'different from every other id');
+    if (seen.has(id)) throw new InputError(`washers.${index}.id`, id, said('shared.different-from-every-other-id'));
     seen.add(id);
   });
 }
 
-function impossibleFinding(impossible: NonNullable<AxleStackResult['impossible']>) {
-  const names = {
-    plain: 'washer',
-    tabbed: 'tabbed washer',
-    'rotor-shim': 'rotor shim',
-    'caliper-shim': 'caliper shim',
-  };
-  const bought = impossible.purchase?.map(
-    ({ kind, thicknessMm, count }) => `${count} × ${names[kind]} ${thicknessMm} mm`,
+function impossibleFinding(impossible: NonNullable<AxleStackResult['impossible']>): Finding {
+  const bought = impossible.purchase?.map(({ kind, thicknessMm, count }) =>
+    said('axle-stack.so-many-of', { count, part: partName(kind, thicknessMm) }),
   );
   return {
     id: impossible.limit,
@@ -107,7 +104,9 @@ function impossibleFinding(impossible: NonNullable<AxleStackResult['impossible']
     margin: null,
     unit: 'mm',
     because: impossible.because,
-    remedies: bought ? [`Get ${bought.join(', ')}.`] : ['Take another wheel.'],
+    remedies: [
+      bought ? said('axle-stack.get', { parts: listed(bought, 'comma') }) : said('axle-stack.take-another-wheel'),
+    ],
   };
 }
 

@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import { Amount, Flag, OneOf, Text, Whole, Optional, BothSides, Items, Nested, type Sides } from '../input';
 import { OwnLimits } from '../limits';
 import { materials } from '../materials';
@@ -138,7 +139,7 @@ export type LimitName =
 export interface Impossible {
   /** The limit that forbids it. */
   limit: LimitName;
-  because: string;
+  because: Said;
   /** The cheapest purchase that makes it possible; absent when none does. */
   purchase?: Purchase[];
 }

@@ -1,4 +1,4 @@
-import { inMm } from '../figures';
+import { said, type Said } from '../said';
 import { withLimits } from '../limits';
 import { materialWords } from '../materials';
 import type { AxleStackInput, Impossible, LimitName, Purchase } from './contract';
@@ -38,7 +38,7 @@ export function whyImpossible(input: AxleStackInput, problem: Problem): Impossib
 
 /** A carbon end is refused without a search. */
 export function carbonEnd(): Impossible {
-  return { limit: 'material', because: `A ${materialWords.carbon} end takes no motor.` };
+  return { limit: 'material', because: said('axle-stack.end-takes-no-motor', { carbon: materialWords.carbon }) };
 }
 
 function limitingReason(input: AxleStackInput, problem: Problem): LimitName {
@@ -84,33 +84,37 @@ function endlessTabs({ washers }: Problem): WasherKind[] {
   }));
 }
 
-function reasonInWords(input: AxleStackInput, problem: Problem, limit: LimitName): string {
+function reasonInWords(input: AxleStackInput, problem: Problem, limit: LimitName): Said {
   const limits = withLimits(input.limits);
   const { spreadMm, pinchMm } = allowedSpread(input, limits);
   const room = problem.room / 100;
-  const end = input.suspension ? 'a suspension fork' : materialWords[input.material];
+  const end = input.suspension ? said('shared.suspension-fork') : materialWords[input.material];
   const side = limit.endsWith('left') ? 'left' : 'right';
   switch (limit) {
     case 'spread':
       return room < 0
-        ? `The hub is ${inMm(-room)} wider than the spacing before any washer; ${end} may be spread ${inMm(spreadMm)}.`
-        : `Between shoulders and dropouts there is ${inMm(room)}: the washers that must go in are thicker than that and the ${inMm(spreadMm)} that ${end} may be spread.`;
+        ? said('axle-stack.hub-is-wider-than-spacing-before', { room: -room, end, spreadMm })
+        : said('axle-stack.between-shoulders-and-dropouts-there-is', { room, spreadMm, end });
     case 'pinch':
-      return `Between shoulders and dropouts there is ${inMm(room)} to fill; these washers do not reach that within the ${inMm(pinchMm)} that ${end} may be pinched.`;
+      return said('axle-stack.between-shoulders-and-dropouts-there-is-to', { room, pinchMm, end });
     case 'tabbed-washers':
-      return `A tabbed washer is needed inside ${input.tabs.left && input.tabs.right ? 'on each side' : `on the ${input.tabs.left ? 'left' : 'right'}`}; the stores do not have enough that fit.`;
+      return said('axle-stack.tabbed-washer-is-needed-inside-stores', {
+        sides: input.tabs.left && input.tabs.right ? 'both' : input.tabs.left ? 'left' : 'right',
+      });
     case 'rim-offset':
-      return `With these washers the rim stays more than ${inMm(limits.rimOffsetMm)} off the middle of the bike.`;
+      return said('axle-stack.with-these-washers-rim-stays-more', { rimOffsetMm: limits.rimOffsetMm });
     case 'rotor-error':
-      return `With these washers and shims the rotor stays more than ${inMm(input.want?.rotorAdjustMm ?? 1.5)} off the caliper.`;
+      return said('axle-stack.with-these-washers-and-shims-rotor', { rotorAdjustMm: input.want?.rotorAdjustMm ?? 1.5 });
     case 'sprocket-gap':
-      return `The smallest sprocket cannot be kept ${inMm(input.want?.sprocketGapMinMm ?? 4)} off the dropout.`;
+      return said('axle-stack.smallest-sprocket-cannot-be-kept-off', {
+        sprocketGapMinMm: input.want?.sprocketGapMinMm ?? 4,
+      });
     case 'thread-left':
     case 'thread-right':
-      return `On the ${side} the axle is too short for plate, stack, outside parts and nut.`;
+      return said('axle-stack.on-axle-is-too-short-for', { side });
     case 'nut-bottoms-left':
     case 'nut-bottoms-right':
-      return `On the ${side} the nut would bottom on the end of the thread before it clamps.`;
+      return said('axle-stack.on-nut-would-bottom-on-end-of', { side });
     case 'material':
       return carbonEnd().because;
   }

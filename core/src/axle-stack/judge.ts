@@ -1,4 +1,4 @@
-import { inMm } from '../figures';
+import { said, type Said } from '../said';
 import { withLimits, type Limits } from '../limits';
 import type { Finding, Verdict } from '../verdict';
 import type { AxleStackInput, Stack } from './contract';
@@ -119,8 +119,8 @@ export function stackFindings(input: AxleStackInput, stack: Stack): Finding[] {
     measured: number,
     limit: number,
     margin: number,
-    because: string,
-    remedies: string[] = [],
+    because: Said,
+    remedies: Said[] = [],
   ) => findings.push({ id, verdict, measured, limit, margin: cut(margin), unit: 'mm', because, remedies });
   const graded = (size: number, goes: number, limit: number): Verdict =>
     size <= goes + 1e-9 ? 'goes' : size <= limit + 1e-9 ? 'work' : 'stop';
@@ -135,9 +135,19 @@ export function stackFindings(input: AxleStackInput, stack: Stack): Finding[] {
     spreadLimit,
     spreadLimit - spreadSize,
     spreadSize < 0.005
-      ? 'The stack fills the spacing exactly.'
-      : `The stack is ${inMm(spreadSize)} ${wide ? 'wider' : 'narrower'} than the frame; it may be ${wide ? 'spread' : 'pinched'} ${inMm(spreadLimit)}.`,
-    spreadSize > spreadLimit / 2 ? [`${wide ? 'Spread' : 'Close'} the end by hand, never with the nuts.`] : [],
+      ? said('axle-stack.stack-fills-spacing-exactly')
+      : said('axle-stack.stack-is-than-frame-it-may', {
+          spreadSize,
+          isWide: wide ? 'yes' : 'no',
+          spreadLimit,
+        }),
+    spreadSize > spreadLimit / 2
+      ? [
+          said('axle-stack.end-by-hand-never-with-nuts', {
+            isWide: wide ? 'yes' : 'no',
+          }),
+        ]
+      : [],
   );
   const rim = Math.abs(stack.rimOffsetMm);
   add(
@@ -147,9 +157,12 @@ export function stackFindings(input: AxleStackInput, stack: Stack): Finding[] {
     limits.rimOffsetMm,
     limits.rimOffsetMm - rim,
     rim < 0.005
-      ? 'The rim runs in the middle of the bike.'
-      : `The rim runs ${inMm(rim)} to the rider's ${stack.rimOffsetMm > 0 ? 'right' : 'left'} of the middle.`,
-    rim > limits.rimOffsetGoesMm ? ['Pull the rim over by its spokes, or move a washer.'] : [],
+      ? said('axle-stack.rim-runs-in-middle-of-bike')
+      : said('axle-stack.rim-runs-to-rider-of-middle', {
+          rim,
+          isRimOffsetMm: stack.rimOffsetMm > 0 ? 'yes' : 'no',
+        }),
+    rim > limits.rimOffsetGoesMm ? [said('axle-stack.pull-rim-over-by-its-spokes')] : [],
   );
   if (hub.rotorFaceMm !== undefined && want?.rotorFaceMm !== undefined) {
     const adjust = want.rotorAdjustMm ?? 1.5;
@@ -161,9 +174,13 @@ export function stackFindings(input: AxleStackInput, stack: Stack): Finding[] {
       adjust,
       adjust - error,
       error < 0.005
-        ? 'The rotor runs where the old one ran.'
-        : `The rotor runs ${inMm(error)} ${stack.rotorErrorMm > 0 ? 'inboard' : 'outboard'} of the caliper; it adjusts ${inMm(adjust)}.`,
-      error > limits.rotorErrorGoesMm ? ['Re-centre the caliper; shim it if it runs out of slot.'] : [],
+        ? said('axle-stack.rotor-runs-where-old-one-ran')
+        : said('axle-stack.rotor-runs-of-caliper-it-adjusts', {
+            error,
+            isRotorErrorMm: stack.rotorErrorMm > 0 ? 'yes' : 'no',
+            adjust,
+          }),
+      error > limits.rotorErrorGoesMm ? [said('axle-stack.re-centre-caliper-shim-it-if')] : [],
     );
   }
   if (stack.sprocketGapMm !== undefined) {
@@ -175,8 +192,8 @@ export function stackFindings(input: AxleStackInput, stack: Stack): Finding[] {
       stack.sprocketGapMm,
       least,
       margin,
-      `The smallest sprocket runs ${inMm(stack.sprocketGapMm)} from the dropout; the chain needs ${inMm(least)}.`,
-      margin < -1e-9 ? ['Add a washer inside on the right.'] : [],
+      said('axle-stack.smallest-sprocket-runs-from-dropout-chain', { sprocketGapMm: stack.sprocketGapMm, least }),
+      margin < -1e-9 ? [said('axle-stack.add-washer-inside-on-right')] : [],
     );
   }
   for (const side of ['left', 'right'] as const) {
@@ -188,9 +205,9 @@ export function stackFindings(input: AxleStackInput, stack: Stack): Finding[] {
       0,
       thread,
       thread >= -1e-9
-        ? `On the ${side} ${inMm(thread)} of thread stand out of the nut.`
-        : `On the ${side} the nut lacks ${inMm(-thread)} of thread.`,
-      thread < -1e-9 ? ['Take washers or an arm off that side, or a longer axle.'] : [],
+        ? said('axle-stack.on-of-thread-stand-out-of', { side, thread })
+        : said('axle-stack.on-nut-lacks-of-thread', { side, thread: -thread }),
+      thread < -1e-9 ? [said('axle-stack.take-washers-or-arm-off-that')] : [],
     );
     const from = hub.threadFromMm?.[side];
     if (from === undefined) continue;
@@ -202,9 +219,9 @@ export function stackFindings(input: AxleStackInput, stack: Stack): Finding[] {
       from,
       reach,
       reach >= -1e-9
-        ? `On the ${side} the nut clears the end of the thread by ${inMm(reach)}.`
-        : `On the ${side} the nut would bottom on the end of the thread ${inMm(-reach)} before it clamps.`,
-      reach < -1e-9 ? ['Add a washer under that nut.'] : [],
+        ? said('axle-stack.on-nut-clears-end-of-thread', { side, reach })
+        : said('axle-stack.on-nut-would-bottom-on-end', { side, reach: -reach }),
+      reach < -1e-9 ? [said('axle-stack.add-washer-under-that-nut')] : [],
     );
   }
   return [...findings, ...tabFindings(input, stack)];
@@ -213,7 +230,7 @@ export function stackFindings(input: AxleStackInput, stack: Stack): Finding[] {
 /** A side that needs a tabbed washer has exactly one, next to the dropout; a side that does not has none. */
 function tabFindings({ tabs, washers }: AxleStackInput, stack: Stack): Finding[] {
   const tabbed = new Set(washers.filter(({ kind }) => kind === 'tabbed').map(({ id }) => id));
-  return (['left', 'right'] as const).flatMap((side) => {
+  return (['left', 'right'] as const).flatMap((side): Finding[] => {
     const { inside } = stack[side];
     const measured = inside.filter((id) => tabbed.has(id)).length;
     const limit = tabs[side] ? 1 : 0;
@@ -229,10 +246,12 @@ function tabFindings({ tabs, washers }: AxleStackInput, stack: Stack): Finding[]
         margin: null,
         unit: '',
         because: tabs[side]
-          ? `On the ${side} exactly one tabbed washer must sit next to the dropout: it keeps the axle from turning.`
-          : `On the ${side} there is no slot for a tab.`,
+          ? said('axle-stack.on-exactly-one-tabbed-washer-must', { side })
+          : said('axle-stack.on-there-is-no-slot-for', { side }),
         remedies: [
-          measured < limit ? `Add a tabbed washer on the ${side}.` : `Put the tabbed washer right on the ${side}.`,
+          measured < limit
+            ? said('axle-stack.add-tabbed-washer-on', { side })
+            : said('axle-stack.put-tabbed-washer-right-on', { side }),
         ],
       },
     ];

@@ -1,5 +1,6 @@
 import { handlebar, laidByHand, type BarPart } from '../handlebar';
 import { barQuestion, notOnBar, withKit } from '.';
+import { say } from '../english.testing';
 
 const room = { straightMm: { left: 200, right: 200 }, centreMm: 90, gripDiameterMm: 22.2, centreDiameterMm: 31.8 };
 const grips: BarPart[] = [
@@ -28,7 +29,7 @@ describe('what the kit brings for the bar', () => {
     const known = withKit(result, ['throttle-thumb', 'display']);
     expect(known.verdict).toBe('unknown');
     expect(known.findings[0]).toMatchObject({ id: 'from-kit', verdict: 'unknown' });
-    expect(known.findings[0]!.because).toContain('a thumb throttle and a display');
+    expect(say(known.findings[0]!.because)).toContain('a thumb throttle and a display');
     expect(withKit({ ...result, verdict: 'stop' }, ['display']).verdict).toBe('stop');
     expect(withKit(result, [])).toBe(result);
   });

@@ -1,3 +1,4 @@
+import { listed, said } from '../said';
 import type { BikeFacts } from '../bike-facts';
 import type { HandlebarResult } from '../handlebar';
 import type { KitFacts } from '../kit';
@@ -17,12 +18,6 @@ export function notOnBar({ bar, job }: BikeFacts, kits: readonly Pick<KitFacts, 
   ];
 }
 
-const names: Record<KitOnBar, string> = {
-  'throttle-thumb': 'a thumb throttle',
-  'throttle-twist': 'a twist throttle',
-  display: 'a display',
-};
-
 /** An answer that knows of what is still to come onto the bar: until that is measured nobody knows whether it goes. */
 export function withKit<T extends Pick<HandlebarResult, 'verdict' | 'findings'>>(
   result: T,
@@ -32,8 +27,10 @@ export function withKit<T extends Pick<HandlebarResult, 'verdict' | 'findings'>>
   const finding = told(
     'from-kit',
     'unknown',
-    `The kit brings ${missing.map((each) => names[each]).join(' and ')} that the list of the bar does not have.`,
-    ['Measure it and add it to the list, or leave it off for this rider.'],
+    said('bar-question.kit-brings-that-list-of-bar', {
+      missing: listed(missing.map((each) => said(`bar-question.${each}`))),
+    }),
+    [said('bar-question.measure-it-and-add-it-to')],
   );
   return withFindings(result, [finding]);
 }

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { InputError, readInput } from '../input';
 import { isSimple, type Point } from '../plane';
 import { worstFirst, worstOf, type Finding } from '../verdict';
@@ -78,11 +79,11 @@ export function refuseContradictions({ obstacles, rail }: BatteryBayInput): void
     }
   }
   for (const [at, [from, to]] of rail.slotsMm.entries()) {
-    if (to < from) throw new InputError(`rail.slotsMm.${at}.1`, to, `at least where the slot begins, ${from} mm`);
+    if (to < from)
+      throw new InputError(`rail.slotsMm.${at}.1`, to, said('battery-bay.at-least-where-slot-begins', { from }));
   }
 }
 
 function refuseCrossing(path: string, outline: readonly Point[]): void {
-  if (!isSimple(outline))
-    throw new InputError(path, outline, 'at least three corners of an outline that crosses itself nowhere');
+  if (!isSimple(outline)) throw new InputError(path, outline, said('battery-bay.at-least-three-corners-of-outline'));
 }

@@ -1,9 +1,10 @@
+import { said } from '../said';
 import { Amount, Exactly, Items, Nested, OneOf, OneOfKinds, Optional, Row, Text } from '../input';
 import type { Point } from '../plane';
 import type { Finding, Verdict } from '../verdict';
 
 /** In the side view: x forward, y up, in mm from the bottom bracket centre. */
-const Spot = () => Row(Amount(-3000, 3000, 'mm'), 2, 'two figures, x and y in mm');
+const Spot = () => Row(Amount(-3000, 3000, 'mm'), 2, said('shared.two-figures-x-and-y-in'));
 /** At least three corners are asked for when it is looked whether the outline crosses itself. */
 const Outline = () => Items(Spot(), 200);
 
@@ -58,7 +59,10 @@ export class BayRail {
   /** Its lower end above the battery's; 0 when left out. */
   @Optional() @Amount(-1000, 1000, 'mm') offsetMm?: number;
   /** From its lower end. */
-  @Items(Row(Amount(-100, 1500, 'mm'), 2, 'two figures, from and to in mm'), 30) slotsMm!: [from: number, to: number][];
+  @Items(Row(Amount(-100, 1500, 'mm'), 2, said('shared.two-figures-from-and-to-in')), 30) slotsMm!: [
+    from: number,
+    to: number,
+  ][];
 }
 
 export class Slide {
@@ -85,7 +89,10 @@ export class Pedalling {
 
 export class BayKey {
   /** Along and off, from the battery's lower rail-side corner. */
-  @Row(Amount(-1500, 1500, 'mm'), 2, 'two figures, along and off in mm') at!: [along: number, off: number];
+  @Row(Amount(-1500, 1500, 'mm'), 2, said('battery-bay.two-figures-along-and-off-in')) at!: [
+    along: number,
+    off: number,
+  ];
   /** How far it stands out sideways; 20 when left out. */
   @Optional() @Amount(0, 200, 'mm') proudMm?: number;
 }

@@ -1,3 +1,4 @@
+import { listed, said, type Said } from '../said';
 import { finding, notMeasured, told, type Finding } from '../verdict';
 import type { BatteryBayInput, BayInstead, ChosenBay } from './contract';
 
@@ -11,7 +12,7 @@ const dust = 1e-6;
 
 export function misfitFinding(misfit: number): Finding {
   if (misfit <= mostMisfit + dust) {
-    return finding('misfit', 'goes', 'The tubes as measured make one frame.', {
+    return finding('misfit', 'goes', said('battery-bay.tubes-as-measured-make-one-frame'), {
       measured: misfit,
       limit: mostMisfit,
       unit: '',
@@ -20,9 +21,9 @@ export function misfitFinding(misfit: number): Finding {
   return finding(
     'misfit',
     'unknown',
-    'The tubes as measured do not make one frame: a length or an angle is wrong.',
+    said('battery-bay.tubes-as-measured-do-not-make'),
     { measured: misfit, limit: mostMisfit, margin: mostMisfit - misfit, unit: '' },
-    ['Measure again: each tube from inside corner to inside corner, and its angle.'],
+    [said('battery-bay.measure-again-each-tube-from-inside')],
   );
 }
 
@@ -37,9 +38,9 @@ export function fixingFindings({ battery, tube }: BatteryBayInput, chosen: Chose
           finding(
             'third-fixing',
             'work',
-            `${battery.massKg} kg hang on two fixings.`,
+            said('battery-bay.hang-on-two-fixings', { massKg: battery.massKg }),
             { measured: battery.massKg, limit: heavyKg, margin: heavyKg - battery.massKg, unit: 'kg' },
-            ['Add a third fixing, as a band round tube and battery.'],
+            [said('battery-bay.add-third-fixing-as-band-round')],
           ),
         ]
       : []),
@@ -49,14 +50,18 @@ export function fixingFindings({ battery, tube }: BatteryBayInput, chosen: Chose
 function fixingFinding({ fixing, bossesMm }: ChosenBay, tube: string): Finding {
   switch (fixing) {
     case 'bolted':
-      return told('fixing', 'goes', `The rail is bolted to ${bossesMm.length} bosses of the ${tube} tube.`);
+      return told(
+        'fixing',
+        'goes',
+        said('battery-bay.rail-is-bolted-to-bosses-of', { bossesMm: bossesMm.length, tube }),
+      );
     case 'boss-band':
-      return told('fixing', 'work', `One boss of the ${tube} tube lies under a slot of the rail.`, [
-        'Bolt the rail there and hold its far end with a band round the tube.',
+      return told('fixing', 'work', said('battery-bay.one-boss-of-tube-lies-under', { tube }), [
+        said('battery-bay.bolt-rail-there-and-hold-its'),
       ]);
     case 'bands':
-      return told('fixing', 'work', `The rail is bolted to no boss of the ${tube} tube.`, [
-        'Hold it with two bands that cannot slip, or with a plate made for the tube.',
+      return told('fixing', 'work', said('battery-bay.rail-is-bolted-to-no-boss', { tube }), [
+        said('battery-bay.hold-it-with-two-bands-that'),
       ]);
   }
 }
@@ -64,64 +69,76 @@ function fixingFinding({ fixing, bossesMm }: ChosenBay, tube: string): Finding {
 /** The battery beside the cranks and between the knees. */
 export function widthFindings({ battery, pedal, key }: BatteryBayInput): Finding[] {
   const half = battery.widthMm / 2;
-  const beside = (id: string, what: string, needMm: number, roomMm: number): Finding =>
+  const beside = (id: string, what: Said, needMm: number, roomMm: number): Finding =>
     finding(
       id,
       needMm <= roomMm + dust ? 'goes' : 'stop',
-      needMm <= roomMm + dust ? `The battery passes ${what}.` : `The battery is too wide for ${what}.`,
+      needMm <= roomMm + dust
+        ? said('battery-bay.battery-passes', { what })
+        : said('battery-bay.battery-is-too-wide-for', { what }),
       { measured: needMm, limit: roomMm, margin: roomMm - needMm },
-      needMm <= roomMm + dust ? [] : ['Take a narrower battery, or carry it elsewhere.'],
+      needMm <= roomMm + dust ? [] : [said('battery-bay.take-narrower-battery-or-carry-it')],
     );
   const cranks = pedal
-    ? beside('width.cranks', 'the cranks', half + besideCrankMm, pedal.qFactorMm / 2 - (pedal.crankThicknessMm ?? 15))
-    : notMeasured('width.cranks', 'The distance between the outer faces of the cranks');
+    ? beside(
+        'width.cranks',
+        said('battery-bay.cranks'),
+        half + besideCrankMm,
+        pedal.qFactorMm / 2 - (pedal.crankThicknessMm ?? 15),
+      )
+    : notMeasured('width.cranks', said('battery-bay.distance-between-outer-faces-of-cranks'));
   if (pedal?.kneeMm === undefined) {
-    return [cranks, notMeasured('width.knees', 'The room between the rider’s knees'), ...(key ? [keyUnknown] : [])];
+    return [
+      cranks,
+      notMeasured('width.knees', said('battery-bay.room-between-rider-knees')),
+      ...(key ? [keyUnknown] : []),
+    ];
   }
   const kneeMm = pedal.kneeMm / 2;
   return [
     cranks,
-    beside('width.knees', 'the knees', half + besideKneeMm, kneeMm),
+    beside('width.knees', said('battery-bay.knees'), half + besideKneeMm, kneeMm),
     ...(key ? [keyFinding(half + (key.proudMm ?? 20) + besideKneeMm, kneeMm)] : []),
   ];
 }
 
-const keyUnknown = notMeasured('key', 'The room between the rider’s knees where the key stands out');
+const keyUnknown = notMeasured('key', said('battery-bay.room-between-rider-knees-where-key'));
 
 function keyFinding(needMm: number, roomMm: number): Finding {
   const figures = { measured: needMm, limit: roomMm, margin: roomMm - needMm };
   return needMm <= roomMm + dust
-    ? finding('key', 'goes', 'The key stands clear of the knee.', figures)
-    : finding('key', 'work', 'The key in its lock is in the way of a knee.', figures, ['Ride with the key out.']);
+    ? finding('key', 'goes', said('battery-bay.key-stands-clear-of-knee'), figures)
+    : finding('key', 'work', said('battery-bay.key-in-its-lock-is-in'), figures, [
+        said('battery-bay.ride-with-key-out'),
+      ]);
 }
 
 /** No position, or none that could be held. */
 export function noPlace(isFree: boolean, missing: { lengthMm?: number; heightMm?: number } | null): Finding {
   if (isFree) {
-    return told('place', 'stop', 'Where the battery has room nothing holds its rail.', []);
+    return told('place', 'stop', said('battery-bay.where-battery-has-room-nothing-holds'), []);
   }
   const ways = [
-    ...(missing?.lengthMm ? [`${missing.lengthMm} mm shorter`] : []),
-    ...(missing?.heightMm ? [`${missing.heightMm} mm lower`] : []),
+    ...(missing?.lengthMm ? [said('battery-bay.shorter', { lengthMm: missing.lengthMm })] : []),
+    ...(missing?.heightMm ? [said('battery-bay.lower', { heightMm: missing.heightMm })] : []),
   ];
   const isRail = missing !== null && (missing.lengthMm === 0 || missing.heightMm === 0);
   const because = isRail
-    ? 'The battery has room by itself: its rail is in the way.'
-    : `The battery has no room here${ways.length ? `: it would have to be ${ways.join(' or ')}` : ''}.`;
+    ? said('battery-bay.battery-has-room-by-itself-its')
+    : said('battery-bay.battery-has-no-room-here', {
+        waysPart: ways.length ? said('battery-bay.it-would-have-to-be', { ways: listed(ways, 'or') }) : '',
+      });
   return finding('place', 'stop', because, { measured: missing?.lengthMm ?? missing?.heightMm ?? null, limit: 0 });
 }
 
-const insteadWords: Record<BayInstead, [because: string, remedy: string]> = {
-  'other-tube': [
-    'On the other tube of the frame the same battery has its place.',
-    'Move it there and look at it again.',
+const insteadWords: Record<BayInstead, [because: Said, remedy: Said]> = {
+  'other-tube': [said('battery-bay.on-other-tube-of-frame-same'), said('battery-bay.move-it-there-and-look-at')],
+  'shorter-pack': [
+    said('battery-bay.smaller-battery-would-have-its-place'),
+    said('battery-bay.take-one-that-is-smaller-by'),
   ],
-  'shorter-pack': ['A smaller battery would have its place here.', 'Take one that is smaller by what is missing.'],
-  rack: [
-    'A battery on the rack needs no room in the frame.',
-    'Look at the rating of the rack and its fixing points, and strap the battery for three times its weight.',
-  ],
-  bag: ['A bag carries a battery where no rail can.', 'Take one that closes, padded, hung where nothing turns.'],
+  rack: [said('battery-bay.battery-on-rack-needs-no-room'), said('battery-bay.look-at-rating-of-rack-and')],
+  bag: [said('battery-bay.bag-carries-battery-where-no-rail'), said('battery-bay.take-one-that-closes-padded-hung')],
 };
 
 export function insteadFinding(instead: BayInstead): Finding {

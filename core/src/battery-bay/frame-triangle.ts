@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { InputError } from '../input';
 import { cross, dot, isSimple, lengthOf, minus, plus, radians, times, type Point } from '../plane';
 import type { BatteryBayInput, BayTriangle, BayTube } from './contract';
@@ -60,7 +61,7 @@ export function fittedFrame(tubes: BatteryBayInput['tubes']): FittedFrame {
   const corners = { bb, downHead, headTop: plus(downHead, vector('head')), seat: plus(bb, vector('seat')) };
   const outline = [corners.bb, corners.downHead, ...(tubes.head ? [corners.headTop] : []), corners.seat];
   if (!isSettled || !isSimple(outline) || doubleArea(outline) <= 0) {
-    throw new InputError('tubes', tubes, 'the lengths and angles of a frame that encloses something');
+    throw new InputError('tubes', tubes, said('battery-bay.lengths-and-angles-of-frame-that'));
   }
   return { triangle: { ...corners, closingMm: lengthOf(gapOf(measured)), misfit }, edges: { down, seat } };
 }

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { readInput } from '../input';
 import type { Point } from '../plane';
 import { finding, told, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
@@ -95,27 +96,22 @@ function placeFindings({ tube }: BatteryBayInput, room: Room, isFree: boolean, n
   const limit = room.around.clearanceMm;
   if (isFree) {
     return [
-      finding('clear', 'goes', 'The battery keeps its distance, and so does its way in.', {
+      finding('clear', 'goes', said('battery-bay.battery-keeps-its-distance-and-so'), {
         measured: nearestMm,
         limit,
       }),
     ];
   }
-  const remedies = room.intervals.length > 0 ? [`Push it along the ${tube} tube to where it has room.`] : [];
+  const remedies = room.intervals.length > 0 ? [said('battery-bay.push-it-along-tube-to-where', { tube })] : [];
   return [
     isNear(nearestMm, limit)
       ? finding(
           'clear',
           'stop',
-          'The battery, its rail or its way in comes too near to a tube or to what is in the way.',
+          said('battery-bay.battery-its-rail-or-its-way'),
           { measured: nearestMm, limit, margin: nearestMm - limit },
           remedies,
         )
-      : told(
-          'clear',
-          'stop',
-          'The battery, its rail or its way in runs into a tube or into what is in the way.',
-          remedies,
-        ),
+      : told('clear', 'stop', said('battery-bay.battery-its-rail-or-its-way-in'), remedies),
   ];
 }

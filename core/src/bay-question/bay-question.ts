@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { frameSpots, openBay, type BatteryBayInput, type BatteryBayResult, type LaidBattery } from '../battery-bay';
 import type { BikeFacts } from '../bike-facts';
 import { otherPack } from '../pack-instead';
@@ -57,6 +58,6 @@ function stillOpen({ frame, bay, job }: BikeFacts): Finding[] {
   return [...(frame?.inWay ? [] : [notLooked]), ...(other ? [other] : [])];
 }
 
-const notLooked = told('in-way', 'unknown', 'Nobody has said yet what else is in the frame.', [
-  'Look for shock, links, cages, locks and bolt heads, and write down each, or that there is nothing.',
+const notLooked = told('in-way', 'unknown', said('bay-question.nobody-has-said-yet-what-else'), [
+  said('bay-question.look-for-shock-links-cages-locks'),
 ]);

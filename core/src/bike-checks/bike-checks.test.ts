@@ -4,6 +4,7 @@ import { bikeChecks } from './bike-checks';
 import type { BikeChecksInput } from './contract';
 import { defaultLimits } from '../limits';
 import { usualThermal, windingAfterC } from './hub-heat';
+import { say } from '../english.testing';
 
 const disc = { kind: 'rotor', rotorMm: 180 } as const;
 const rim = { kind: 'rim' } as const;
@@ -104,7 +105,7 @@ describe('the rider’s climb', () => {
 
   it('spins a front wheel where a rear one holds', () => {
     const steep: BikeChecksInput = { ...base, surface: 'loose', climb };
-    expect(rule({ ...steep, drive: { end: 'front', peakTorqueNm: 45 } }, 'traction')!.because).toContain(
+    expect(say(rule({ ...steep, drive: { end: 'front', peakTorqueNm: 45 } }, 'traction')!.because)).toContain(
       'it will spin',
     );
     expect(rule({ ...steep, drive: { end: 'rear', peakTorqueNm: 45 } }, 'traction')!.verdict).toBe('goes');

@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import type { Limits } from '../limits';
 import { dust, finding, graded, told, type Finding } from '../verdict';
 import type { BikeChecksInput } from './contract';
@@ -27,7 +28,9 @@ function missingBrakes({ brakes }: BikeChecksInput): Finding[] {
   return ends
     .filter((end) => brakes[end].kind === 'none')
     .map((end) =>
-      told(`no-brake.${end}`, 'stop', `There is no ${end} brake.`, ['Fit a brake at both ends before a motor.']),
+      told(`no-brake.${end}`, 'stop', said('shared.there-is-no-brake', { end }), [
+        said('shared.fit-brake-at-both-ends-before'),
+      ]),
     );
 }
 
@@ -35,7 +38,10 @@ function descentRule(read: BikeChecksInput, heatW: number | null, takes: number,
   if (heatW === null) return [];
   const judge = (heat: number, most: number) => graded(most - heat, limits.brakeHeatWorkFactor * most - heat);
   const verdict = judge(heatW, takes);
-  const because = `Holding the speed down the named grade puts ${Math.round(heatW)} W into brakes that take ${Math.round(takes)} W.`;
+  const because = said('bike-checks.holding-speed-down-named-grade-puts', {
+    heatW: Math.round(heatW),
+    takes: Math.round(takes),
+  });
   const figures = { measured: heatW, limit: takes, margin: takes - heatW, unit: 'W' };
   const larger = (['front', 'rear'] as const).some((end) => read.brakes[end].kind === 'rotor')
     ? limits.rotorSizesMm.find((mm) => heatW <= takesWith(read, mm, limits) + dust)
@@ -44,9 +50,9 @@ function descentRule(read: BikeChecksInput, heatW: number | null, takes: number,
     const heat = descentHeatW({ ...read, descent: { ...read.descent!, speedKmh } });
     return heat !== null && heat <= takes + dust;
   });
-  const remedies = [
-    ...(larger === undefined ? [] : [`Fit ${larger} mm rotors where fork and frame allow them.`]),
-    ...(slower === null ? [] : [`Ride that grade at ${slower} km/h at most, and say so on the sheet.`]),
+  const remedies: Said[] = [
+    ...(larger === undefined ? [] : [said('bike-checks.fit-rotors-where-fork-and-frame', { larger })]),
+    ...(slower === null ? [] : [said('bike-checks.ride-that-grade-at-at-most', { slower })]),
   ];
   return [
     finding(
@@ -54,7 +60,7 @@ function descentRule(read: BikeChecksInput, heatW: number | null, takes: number,
       verdict,
       because,
       figures,
-      verdict === 'goes' ? [] : remedies.length > 0 ? remedies : ['Keep off that grade, and say so on the sheet.'],
+      verdict === 'goes' ? [] : remedies.length > 0 ? remedies : [said('bike-checks.keep-off-that-grade-and-say')],
     ),
   ];
 }
@@ -88,14 +94,14 @@ function stoppingRule(
   return finding(
     'stopping-distance',
     goes ? 'goes' : 'work',
-    `Stopping takes ${after.toFixed(1)} m from the new speed; it was ${before.toFixed(1)} m.`,
+    said('bike-checks.stopping-takes-m-from-new-speed', { after, before }),
     { measured: after, limit, margin: limit - after, unit: 'm' },
     // Better brakes shorten both ways alike: only the speed brings the new one back.
     goes
       ? []
       : [
-          ...(slower === null ? [] : [`Set the assisted speed to ${slower} km/h at most.`]),
-          'Tell the rider how much longer the bike takes to stop, and practise it.',
+          ...(slower === null ? [] : [said('bike-checks.set-assisted-speed-to-at-most', { slower })]),
+          said('bike-checks.tell-rider-how-much-longer-bike'),
         ],
   );
 }
@@ -105,7 +111,6 @@ function bothDiscs({ speedKmh, massKg, brakes }: BikeChecksInput, limits: Limits
   const heavy = massKg.after > limits.discBothKg + dust;
   if (!fast && !heavy) return [];
   const both = ends.every((end) => brakes[end].kind === 'rotor');
-  const why = fast ? `${speedKmh.after} km/h` : `${Math.round(massKg.after)} kg in all`;
   const figures = fast
     ? { measured: speedKmh.after, limit: limits.discBothKmh, margin: limits.discBothKmh - speedKmh.after, unit: 'km/h' }
     : { measured: massKg.after, limit: limits.discBothKg, margin: limits.discBothKg - massKg.after, unit: 'kg' };
@@ -113,13 +118,19 @@ function bothDiscs({ speedKmh, massKg, brakes }: BikeChecksInput, limits: Limits
     finding(
       'discs-both',
       both ? 'goes' : 'work',
-      `${why} asks for disc brakes at both ends.`,
+      said('bike-checks.asks-for-disc-brakes-at-both', {
+        by: fast ? 'speed' : 'mass',
+        speedKmh: speedKmh.after,
+        massKg: Math.round(massKg.after),
+      }),
       figures,
       both
         ? []
         : [
-            'Fit discs at both ends.',
-            ...(heavy ? [] : [`Or set the assisted speed to ${Math.floor(limits.discBothKmh)} km/h at most.`]),
+            said('bike-checks.fit-discs-at-both-ends'),
+            ...(heavy
+              ? []
+              : [said('bike-checks.or-set-assisted-speed-to-at', { discBothKmh: Math.floor(limits.discBothKmh) })]),
           ],
     ),
   ];
@@ -133,8 +144,8 @@ function leverRules({ brakes }: BikeChecksInput): Finding[] {
       told(
         `lever-pull.${end}`,
         'work',
-        `The ${end} lever pulls ${leverPull}; its brake needs ${caliperPull}: it would bite late or hardly at all.`,
-        ['Take a lever whose pull matches, or a caliper that matches the lever.'],
+        said('bike-checks.lever-pulls-its-brake-needs-it', { end, leverPull, caliperPull }),
+        [said('bike-checks.take-lever-whose-pull-matches-or')],
       ),
     ];
   });

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import type { Limits } from '../limits';
 import { dust, finding, graded, type Finding } from '../verdict';
 import type { BikeChecksInput, BikeChecksResult } from './contract';
@@ -22,29 +23,34 @@ export function climbFindings(
 
 function tractionRule({ drive, climb }: BikeChecksInput, gripN: number, neededN: number, thrustN: number): Finding {
   const figures = (limit: number) => ({ measured: gripN, limit, margin: gripN - limit, unit: 'N' });
-  const where = `On ${climb!.gradePercent} % the ${drive!.end} wheel can put down ${Math.round(gripN)} N`;
+  const where = said('bike-checks.on-wheel-can-put-down', {
+    gradePercent: climb!.gradePercent,
+    end: drive!.end,
+    gripN: Math.round(gripN),
+  });
   if (gripN < neededN - dust) {
     return finding(
       'traction',
       'work',
-      `${where}; the climb asks the motor for ${Math.round(neededN)} N: it will spin.`,
+      said('bike-checks.climb-asks-motor-for-it-will', { where, neededN: Math.round(neededN) }),
       figures(neededN),
-      [
-        drive!.end === 'front'
-          ? 'Fit the motor at the rear.'
-          : 'Take a tyre with more grip, or shift load onto that wheel.',
-      ],
+      [drive!.end === 'front' ? said('shared.fit-motor-at-rear') : said('bike-checks.take-tyre-with-more-grip-or')],
     );
   }
   if (gripN < thrustN - dust) {
     return finding(
       'traction',
       'goes',
-      `${where}, enough for the climb; at full thrust (${Math.round(thrustN)} N) it can spin.`,
+      said('bike-checks.enough-for-climb-at-full-thrust', { where, thrustN: Math.round(thrustN) }),
       figures(neededN),
     );
   }
-  return finding('traction', 'goes', `${where}: more than the motor's ${Math.round(thrustN)} N.`, figures(thrustN));
+  return finding(
+    'traction',
+    'goes',
+    said('bike-checks.more-than-motor', { where, thrustN: Math.round(thrustN) }),
+    figures(thrustN),
+  );
 }
 
 function torqueRule({ climb }: BikeChecksInput, neededN: number, thrustN: number): Finding {
@@ -52,9 +58,13 @@ function torqueRule({ climb }: BikeChecksInput, neededN: number, thrustN: number
   return finding(
     'climb-torque',
     goes ? 'goes' : 'work',
-    `The climb of ${climb!.gradePercent} % asks the motor for ${Math.round(neededN)} N; it has ${Math.round(thrustN)} N.`,
+    said('bike-checks.climb-of-asks-motor-for-it', {
+      gradePercent: climb!.gradePercent,
+      neededN: Math.round(neededN),
+      thrustN: Math.round(thrustN),
+    }),
     { measured: thrustN, limit: neededN, margin: thrustN - neededN, unit: 'N' },
-    goes ? [] : ['Take a stronger motor, or tell the rider to pedal harder or walk there.'],
+    goes ? [] : [said('bike-checks.take-stronger-motor-or-tell-rider')],
   );
 }
 
@@ -73,15 +83,21 @@ function heatRule(
   return finding(
     'hub-heat',
     verdict,
-    `After ${minutes} min on ${climb!.gradePercent} % the winding is at ${windingC >= 399 ? 'over 400' : Math.round(windingC)} °C; ${goes} °C goes, ${most} °C hurts it.`,
+    said('bike-checks.after-on-winding-is-at-c', {
+      minutes,
+      gradePercent: climb!.gradePercent,
+      windingCPart: windingC >= 399 ? said('bike-checks.over-400') : Math.round(windingC),
+      goes,
+      most,
+    }),
     { measured: windingC, limit: goes, margin: goes - windingC, unit: '°C' },
     verdict === 'goes'
       ? []
       : [
-          'Take a motor with a slower winding or more iron.',
+          said('bike-checks.take-motor-with-slower-winding-or'),
           ...(inOneGo === null
-            ? ['Walk that climb, or pedal it without the motor.']
-            : [`Rest on that climb: at most ${inOneGo} min in one go, then let the hub cool.`]),
+            ? [said('bike-checks.walk-that-climb-or-pedal-it')]
+            : [said('bike-checks.rest-on-that-climb-at-most', { inOneGo })]),
         ],
   );
 }

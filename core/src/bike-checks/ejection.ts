@@ -1,3 +1,4 @@
+import { said, sentences, type Said } from '../said';
 import type { Limits } from '../limits';
 import { dust, finding, type Finding } from '../verdict';
 import type { BikeChecksInput } from './contract';
@@ -31,25 +32,30 @@ export function ejectionFinding(read: BikeChecksInput, { ejectionN, clampN }: Ej
   const holds = clampN >= wanted - dust;
   const missing = missingOf(disc);
   const verdict = missing.length > 0 || (!holds && !disc.lipKept) ? 'stop' : holds && disc.lipKept ? 'goes' : 'work';
-  const bare = disc.lipKept ? '' : ' This fork has no lip to hold a wheel whose nuts are slack.';
   return finding(
     'ejection',
     verdict,
-    `Braking pushes the axle out of its slot with ${Math.round(ejectionN)} N; clamping holds ${Math.round(clampN)} N.${bare}`,
+    said('bike-checks.braking-pushes-axle-out-of-its', {
+      ejectionN: Math.round(ejectionN),
+      clampN: Math.round(clampN),
+      lip: disc.lipKept ? 'kept' : 'none',
+    }),
     { measured: clampN, limit: wanted, margin: clampN - wanted, unit: 'N' },
     verdict === 'goes' ? [] : waysOut(read, missing, factor, limits),
   );
 }
 
-function missingOf(disc: NonNullable<BikeChecksInput['frontDisc']>): string[] {
+function missingOf(disc: NonNullable<BikeChecksInput['frontDisc']>): Said[] {
   return [
-    ...(disc.tabs.left && disc.tabs.right ? [] : ['Fit a tabbed washer or lock plate on both sides.']),
-    ...(disc.nutTorqueNm >= disc.nutSpecNm - dust ? [] : [`Tighten the nuts to ${disc.nutSpecNm} N·m.`]),
+    ...(disc.tabs.left && disc.tabs.right ? [] : [said('bike-checks.fit-tabbed-washer-or-lock-plate')]),
+    ...(disc.nutTorqueNm >= disc.nutSpecNm - dust
+      ? []
+      : [said('bike-checks.tighten-nuts-to', { nutSpecNm: disc.nutSpecNm })]),
   ];
 }
 
 /** What makes it hold on this fork, done together; or what takes the rotor off it. */
-function waysOut(read: BikeChecksInput, missing: readonly string[], factor: number, limits: Limits): string[] {
+function waysOut(read: BikeChecksInput, missing: readonly Said[], factor: number, limits: Limits): Said[] {
   const disc = read.frontDisc!;
   const nutTorqueNm = Math.max(disc.nutTorqueNm, disc.nutSpecNm);
   const holdsWith = (rotorMm: number) => {
@@ -60,18 +66,15 @@ function waysOut(read: BikeChecksInput, missing: readonly string[], factor: numb
     ? null
     : (limits.rotorSizesMm.find((mm) => mm > disc.rotorMm && mm <= (disc.maxRotorMm ?? 0) && holdsWith(mm)) ?? null);
   const enough = holdsWith(disc.rotorMm) || disc.lipKept;
-  const together = [
-    ...missing,
-    ...(larger === null ? [] : [`Take a ${larger} mm rotor: it pushes less, and the fork allows it.`]),
-  ];
+  const together = [...missing, ...(larger === null ? [] : [said('bike-checks.take-larger-rotor', { larger })])];
   return [
-    ...((enough || larger !== null) && together.length > 0 ? [together.join(' ')] : []),
-    ...(enough && missing.length === 0 ? ['Check the nuts before every ride, and say so on the rider’s sheet.'] : []),
+    ...((enough || larger !== null) && together.length > 0 ? [sentences(together)] : []),
+    ...(enough && missing.length === 0 ? [said('bike-checks.check-nuts-before-every-ride-and')] : []),
     ...(enough && missing.length === 0
       ? []
       : [
-          ...(disc.rimBrake ? ['Brake on the rim instead: fork and rim are made for it.'] : []),
-          'Fit the motor at the rear: a bare wheel with a skewer keeps this fork as its maker built it.',
+          ...(disc.rimBrake ? [said('bike-checks.brake-on-rim-instead-fork-and')] : []),
+          said('bike-checks.fit-motor-at-rear-bare-wheel'),
         ]),
   ];
 }

@@ -1,4 +1,4 @@
-import { inMm } from '../figures';
+import { said } from '../said';
 import type { Limits } from '../limits';
 import { dust, finding, graded, notRecorded, told, type Finding } from '../verdict';
 import type { BikeChecksInput } from './contract';
@@ -9,16 +9,16 @@ export function ratingFindings({ ratings = [], speedKmh }: BikeChecksInput): Fin
     const id = `rating.${part}`;
     const findings: Finding[] = [];
     if (loadKg !== undefined) {
-      if (ratedKg === undefined) findings.push(notRecorded(id, `What the ${part} may carry`));
+      if (ratedKg === undefined) findings.push(notRecorded(id, said('bike-checks.what-may-carry', { part })));
       else {
         const goes = ratedKg >= loadKg - dust;
         findings.push(
           finding(
             id,
             goes ? 'goes' : 'stop',
-            `The ${part} may carry ${ratedKg} kg; it gets ${Number(loadKg.toFixed(1))} kg.`,
+            said('bike-checks.may-carry-it-gets', { part, ratedKg, loadKg: Number(loadKg.toFixed(1)) }),
             { measured: loadKg, limit: ratedKg, margin: ratedKg - loadKg, unit: 'kg' },
-            goes ? [] : [`Take a ${part} that is made for it, or carry less.`],
+            goes ? [] : [said('bike-checks.take-that-is-made-for-it', { part })],
           ),
         );
       }
@@ -29,9 +29,9 @@ export function ratingFindings({ ratings = [], speedKmh }: BikeChecksInput): Fin
         finding(
           `${id}.speed`,
           goes ? 'goes' : 'stop',
-          `The ${part} is good for ${ratedKmh} km/h; the bike assists to ${speedKmh.after} km/h.`,
+          said('bike-checks.is-good-for-bike-assists-to', { part, ratedKmh, after: speedKmh.after }),
           { measured: speedKmh.after, limit: ratedKmh, margin: ratedKmh - speedKmh.after, unit: 'km/h' },
-          goes ? [] : [`Take a ${part} that is made for it, or set a lower assisted speed.`],
+          goes ? [] : [said('bike-checks.take-that-is-made-for-it-or', { part })],
         ),
       );
     }
@@ -59,13 +59,13 @@ export function hangerRule(hangerInSeatMm: number, { hangerWorkMm }: Limits): Fi
     'hanger',
     verdict,
     verdict === 'goes'
-      ? 'The hanger stays clear of the seat.'
-      : `The hanger stands ${inMm(hangerInSeatMm)} into the seat: the axle would rest on it.`,
+      ? said('bike-checks.hanger-stays-clear-of-seat')
+      : said('bike-checks.hanger-stands-into-seat-axle-would', { hangerInSeatMm }),
     figures,
     {
       goes: [],
-      work: ['Dress the hanger with a file until the axle sits on the dropout.'],
-      stop: ['Take a hanger of another shape, or a frame with a hanger of its own.'],
+      work: [said('bike-checks.dress-hanger')],
+      stop: [said('bike-checks.take-hanger-of-another-shape')],
     }[verdict],
   );
 }
@@ -78,10 +78,10 @@ export function facesRule(faceAngleDeg: number, limitDeg: number): Finding {
     'faces-parallel',
     goes ? 'goes' : 'work',
     goes
-      ? `The dropout faces stand ${angle}° to each other.`
-      : `The dropout faces stand ${angle}° to each other: nuts would bend the axle.`,
+      ? said('bike-checks.dropout-faces-stand-to-each-other', { angle })
+      : said('bike-checks.dropout-faces-stand-to-each-other-nuts', { angle }),
     { measured: faceAngleDeg, limit: limitDeg, margin: limitDeg - faceAngleDeg, unit: '°' },
-    goes ? [] : ['Have the dropouts aligned before the wheel goes in.'],
+    goes ? [] : [said('bike-checks.have-dropouts-aligned-before-wheel-goes')],
   );
 }
 
@@ -89,26 +89,26 @@ export function facesRule(faceAngleDeg: number, limitDeg: number): Finding {
 export function conditionRule(seen: NonNullable<BikeChecksInput['condition']>): Finding {
   switch (seen) {
     case 'sound':
-      return told('condition', 'goes', 'No cracks, bends or play were found.');
+      return told('condition', 'goes', said('bike-checks.no-cracks-bends-or-play-were'));
     case 'surface-rust':
-      return told('condition', 'work', 'There is rust on the surface.', [
-        'Clean to bright metal, look again for cracks, protect.',
+      return told('condition', 'work', said('shared.there-is-rust-on-surface'), [
+        said('bike-checks.clean-to-bright-metal-look-again'),
       ]);
     case 'bent':
-      return told('condition', 'stop', 'The end is bent.', [
-        'Replace the fork or have the frame straightened by a frame builder.',
+      return told('condition', 'stop', said('bike-checks.end-is-bent'), [
+        said('bike-checks.replace-fork-or-have-frame-straightened'),
       ]);
     case 'cracked':
-      return told('condition', 'stop', 'The end is cracked.', [
-        'Replace the fork or frame; a crack grows under a motor.',
+      return told('condition', 'stop', said('bike-checks.end-is-cracked'), [
+        said('bike-checks.replace-fork-or-frame-crack-grows'),
       ]);
     case 'play':
-      return told('condition', 'stop', 'There is play in the fork or its bearings.', [
-        'Set or renew the bearings, then look again.',
+      return told('condition', 'stop', said('bike-checks.there-is-play-in-fork-or'), [
+        said('bike-checks.set-or-renew-bearings-then-look'),
       ]);
     case 'unsure':
-      return told('condition', 'unknown', 'Nobody is sure about the condition.', [
-        'Clean it and look again in good light, or ask a frame builder.',
+      return told('condition', 'unknown', said('bike-checks.nobody-is-sure-about-condition'), [
+        said('bike-checks.clean-it-and-look-again-in'),
       ]);
   }
 }

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { FrameBoss, FrameTubes, PackOnRail, Pedalling } from '../battery-bay/contract';
 import { packsMeasured } from '../pack-instead/other-pack';
 import { Amount, Exactly, Items, Nested, OneOf, OneOfKinds, Optional, Row, Text } from '../input';
@@ -62,7 +63,7 @@ export class BayPlace {
 /** Where the controller is put, in the side view. */
 export class BoxPlace {
   /** Its middle, from the bottom bracket centre: forward and up. */
-  @Row(Amount(-2000, 2000, 'mm'), 2, 'two figures, forward and up in mm') at!: [x: number, y: number];
+  @Row(Amount(-2000, 2000, 'mm'), 2, said('bike-facts.two-figures-forward-and-up-in')) at!: [x: number, y: number];
   /** Its length against the horizontal, rising to the front. */
   @Amount(-90, 90, '°') turnDeg!: number;
 }

@@ -5,6 +5,7 @@ import { measuredBike } from '../kit-on-bike/measured-bike.testing';
 import type { Point } from '../plane';
 import { controllerOfBike, openBoxPlace } from '.';
 import { fallOnto, gapBetween } from './convex';
+import { inEnglish } from '../english.testing';
 
 const facts: BikeFacts = measuredBike;
 const open = openBoxPlace(facts)!;
@@ -100,7 +101,7 @@ describe('a controller that is pushed about', () => {
   it('lies usually against the seat tube, clear of everything', () => {
     const placed = open.placedAt(open.usual);
     expect(stops(placed)).toEqual([]);
-    expect(placed.findings.find(({ id }) => id === 'box-held')).toMatchObject({
+    expect(inEnglish(placed.findings).find(({ id }) => id === 'box-held')).toMatchObject({
       verdict: 'goes',
       because: 'It is held against the seat tube.',
     });

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { frameSpots, type LaidBattery } from '../battery-bay';
 import { bayOfBike, outlineOf, type BoxPlace } from '../bay-question';
 import type { BikeFacts } from '../bike-facts';
@@ -117,28 +118,29 @@ function clash(things: readonly Near[], limitMm: number): Finding[] {
     .filter(({ gapMm }) => gapMm < limitMm - dust)
     .map(({ id, gapMm }) =>
       gapMm < 0
-        ? told(`box-clash.${id}`, 'stop', `The controller and ${id} want the same room.`, [
-            'Push it to where it is free.',
+        ? told(`box-clash.${id}`, 'stop', said('box-place.controller-and-want-same-room', { id }), [
+            said('box-place.push-it-to-where-it-is'),
           ])
         : finding(
             `box-clash.${id}`,
             'stop',
-            `The controller comes too near to ${id}.`,
+            said('box-place.controller-comes-too-near-to', { id }),
             { measured: gapMm, limit: limitMm, margin: gapMm - limitMm },
-            ['Push it to where it is free.'],
+            [said('box-place.push-it-to-where-it-is')],
           ),
     );
 }
 
 function held(beams: readonly Near[]): Finding {
   const nearest = beams.reduce((least, each) => (each.gapMm < least.gapMm ? each : least));
-  if (nearest.gapMm <= heldMm) return told('box-held', 'goes', `It is held against the ${nearest.id}.`);
+  if (nearest.gapMm <= heldMm)
+    return told('box-held', 'goes', said('box-place.it-is-held-against', { id: nearest.id }));
   return finding(
     'box-held',
     'work',
-    `Nothing is near that holds it: the ${nearest.id} is the nearest.`,
+    said('box-place.nothing-is-near-that-holds-it', { id: nearest.id }),
     { measured: nearest.gapMm, limit: heldMm, margin: heldMm - nearest.gapMm },
-    ['Lay it against a tube, or make a bracket that two fixings hold.'],
+    [said('box-place.lay-it-against-tube-or-make')],
   );
 }
 
@@ -158,9 +160,9 @@ function reach(
       finding(
         `plug-straight.${id}`,
         'stop',
-        `From here the cable of ${id} does not reach its plug, not even straight.`,
+        said('box-place.from-here-cable-of-does-not', { id }),
         { measured: lengthMm, limit: straightMm, margin: lengthMm - straightMm },
-        ['Put the controller nearer, or an extension with the same plugs in.'],
+        [said('box-place.put-controller-nearer-or-extension-with')],
       ),
     ];
   });

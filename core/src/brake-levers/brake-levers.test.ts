@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 
 import { brakeLevers, type BrakeLeversInput, type LeverWay, type OwnLever } from '.';
+import { say } from '../english.testing';
 
 const own = (end: 'front' | 'rear', change: Partial<OwnLever> = {}): OwnLever => ({
   end,
@@ -32,7 +33,7 @@ describe('brake levers', () => {
     expect(result).toMatchObject({ verdict: 'stop', cutsMotor: false });
     expect(result.runOnM).toBeCloseTo(0.5 * (25 / 3.6), 9);
     expect(result.findings[0]).toMatchObject({ id: 'cut-off', verdict: 'stop' });
-    expect(result.findings[0]!.because).toContain('3.5 m');
+    expect(say(result.findings[0]!.because)).toContain('3.5 m');
     expect(brakeLevers({ ...input, throttle: false }).verdict).toBe('goes');
   });
 
@@ -50,7 +51,7 @@ describe('brake levers', () => {
     const replaced = result.chosen.find((way) => way.do === 'replace')!;
     expect(replaced.steps).toEqual(['lever-off', 'lever-on', 'cable-new', 'switch-trial', 'bite', 'hold']);
     expect(replaced.buy).toEqual(['cable']);
-    expect(result.findings.find(({ id }) => id === 'moved')!.remedies.at(-1)).toContain('Hold each brake');
+    expect(say(result.findings.find(({ id }) => id === 'moved')!.remedies.at(-1)!)).toContain('Hold each brake');
   });
 
   it('never serve a hydraulic brake by cable, nor have a switch in a cable that is not there', () => {
@@ -99,7 +100,7 @@ describe('brake levers', () => {
     };
     const bled = brakeLevers(fluid);
     expect(bled.chosen.every(({ bleed, steps }) => bleed && steps.indexOf('bleed') < steps.indexOf('bite'))).toBe(true);
-    expect(bled.findings.find(({ id }) => id === 'moved')!.remedies[0]).toBe(
+    expect(say(bled.findings.find(({ id }) => id === 'moved')!.remedies[0]!)).toBe(
       'Bleed the front and rear brake, as its maker says.',
     );
   });
@@ -110,7 +111,7 @@ describe('brake levers', () => {
     const says = (reachMm?: number) => brakeLevers({ ...asked, levers: levers(reachMm) });
     expect(says(80).verdict).toBe('work');
     expect(says(68).verdict).toBe('goes');
-    expect(says(68).findings.some(({ because }) => because.includes('near the 70 mm'))).toBe(true);
+    expect(says(68).findings.some(({ because }) => say(because).includes('near the 70 mm'))).toBe(true);
     expect(says(undefined).verdict).toBe('unknown');
   });
 

@@ -1,3 +1,4 @@
+import { listed, said, sentences } from '../said';
 import { runOn } from '../handlebar';
 import { InputError, readInput } from '../input';
 import { dust, finding, told, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
@@ -77,32 +78,25 @@ function cutVerdict({ throttle }: BrakeLeversInput, cuts: boolean | null): Verdi
 function noBrake(end: BrakeEnd, { brakes, levers }: BrakeLeversInput): Finding[] {
   const { kind } = brakes[end];
   if (kind === 'none') {
-    return [told(`no-brake.${end}`, 'stop', `There is no ${end} brake.`, ['Fit a brake at both ends before a motor.'])];
+    return [
+      told(`no-brake.${end}`, 'stop', said('shared.there-is-no-brake', { end }), [
+        said('shared.fit-brake-at-both-ends-before'),
+      ]),
+    ];
   }
   if (kind === 'coaster' || levers.some((lever) => lever.end === end)) return [];
   return [
-    told(`lever.${end}`, 'unknown', `Nobody has written down which lever works the ${end} brake.`, [
-      'Look at it, and write it down.',
+    told(`lever.${end}`, 'unknown', said('brake-levers.nobody-has-written-down-which-lever', { end }), [
+      said('brake-levers.look-at-it-and-write-it'),
     ]),
   ];
 }
 
-const doing: Record<LeverWay['do'], string> = {
-  keep: 'is kept',
-  switch: 'is kept, with a switch',
-  replace: 'is replaced by the kit’s',
-};
-
 function wayFindings(way: LeverWay): Finding[] {
   const { end, verdict, because } = way;
-  const says = [`The ${end} lever ${doing[way.do]}.`, ...because].join(' ');
+  const says = sentences([said('brake-levers.what-is-done', { end, way: way.do }), ...because]);
   return [
-    told(
-      `lever.${end}`,
-      verdict,
-      says,
-      verdict === 'stop' ? ['Get a lever whose pull is the brake’s, with a switch of its own.'] : [],
-    ),
+    told(`lever.${end}`, verdict, says, verdict === 'stop' ? [said('brake-levers.get-lever-whose-pull-is-brake')] : []),
   ];
 }
 
@@ -112,18 +106,19 @@ function cutOffFinding(
   cuts: boolean | null,
   runOnM: number | undefined,
 ): Finding | null {
-  const runOn = runOnM === undefined ? '' : ` It runs on for ${Number(runOnM.toFixed(1))} m.`;
-  if (cuts === true) return told('cut-off', 'goes', 'A brake cuts the motor.');
-  if (!input.throttle) return runOnM === undefined ? null : told('run-on', 'goes', `No brake cuts the motor.${runOn}`);
+  const runOn = runOnM === undefined ? '' : said('brake-levers.it-runs-on', { runOnM: Number(runOnM.toFixed(1)) });
+  if (cuts === true) return told('cut-off', 'goes', said('brake-levers.brake-cuts-motor'));
+  if (!input.throttle)
+    return runOnM === undefined ? null : told('run-on', 'goes', said('brake-levers.no-brake-cuts-motor', { runOn }));
   const verdict = cutVerdict(input, cuts);
   const figures = { measured: runOnM ?? null, unit: runOnM === undefined ? '' : 'm' };
   return verdict === 'unknown'
-    ? finding('cut-off', 'unknown', `It is not known whether a brake cuts the motor.${runOn}`, figures, [
-        'Look for a cable at the lever, or ask the maker.',
+    ? finding('cut-off', 'unknown', said('brake-levers.it-is-not-known-whether-brake', { runOn }), figures, [
+        said('shared.look-for-cable-at-lever-or'),
       ])
-    : finding('cut-off', 'stop', `There is a throttle, and no brake cuts the motor.${runOn}`, figures, [
-        ...(chosen.length > 0 ? ['Fit a separate brake switch, or levers that cut the motor.'] : []),
-        'Or the owner signs against it, with a reason.',
+    : finding('cut-off', 'stop', said('brake-levers.there-is-throttle-and-no-brake', { runOn }), figures, [
+        ...(chosen.length > 0 ? [said('shared.fit-separate-brake-switch-or-levers')] : []),
+        said('brake-levers.or-owner-signs-against-it-with'),
       ]);
 }
 
@@ -133,27 +128,38 @@ function movedFindings(chosen: readonly LeverWay[]): Finding[] {
   if (moved.length === 0) return [];
   const bled = moved.filter(({ bleed }) => bleed).map(({ end }) => end);
   return [
-    told('moved', 'work', `The ${moved.map(({ end }) => end).join(' and ')} lever is moved or changed.`, [
-      ...(bled.length > 0 ? [`Bleed the ${bled.join(' and ')} brake, as its maker says.`] : []),
-      'Hold each brake by itself against a push before any power.',
-    ]),
+    told(
+      'moved',
+      'work',
+      said('brake-levers.lever-is-moved-or-changed', { moved: listed(moved.map(({ end }) => said(`end.${end}`))) }),
+      [
+        ...(bled.length > 0
+          ? [
+              said('brake-levers.bleed-brake-as-its-maker-says', {
+                bled: listed(bled.map((end) => said(`end.${end}`))),
+              }),
+            ]
+          : []),
+        said('brake-levers.hold-each-brake-by-itself-against'),
+      ],
+    ),
   ];
 }
 
 function refuseContradictions({ brakes, levers, kit, switches }: BrakeLeversInput): void {
   for (const [at, { end }] of levers.entries()) {
     if (levers.findIndex((lever) => lever.end === end) < at) {
-      throw new InputError(`levers.${at}.end`, end, 'the end that no other lever works');
+      throw new InputError(`levers.${at}.end`, end, said('brake-levers.end-that-no-other-lever-works'));
     }
     const { kind } = brakes[end];
     if (kind === 'none' || kind === 'coaster') {
-      throw new InputError(`levers.${at}.end`, end, `an end with a brake that a hand works; this one has ${kind}`);
+      throw new InputError(`levers.${at}.end`, end, said('brake-levers.end-with-brake-that-hand-works', { kind }));
     }
   }
   const ids = [...kit, ...switches].map(({ id }) => id);
   const twice = ids.findIndex((id, at) => ids.indexOf(id) < at);
   if (twice >= 0) {
     const path = twice < kit.length ? `kit.${twice}.id` : `switches.${twice - kit.length}.id`;
-    throw new InputError(path, ids[twice], 'another one than those before it');
+    throw new InputError(path, ids[twice], said('shared.another-one-than-those-before-it'));
   }
 }

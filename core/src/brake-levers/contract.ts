@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import { brakeKinds, leverPulls } from '../bike-checks/contract';
 import { Amount, Flag, Items, Nested, OneOf, Optional, Text } from '../input';
 import type { Finding, Verdict } from '../verdict';
@@ -101,7 +102,7 @@ export interface LeverWay {
   buy: LeverPurchase[];
   minutes: number;
   /** Why it does not simply go. */
-  because: string[];
+  because: Said[];
 }
 
 export interface BrakeLeversResult {

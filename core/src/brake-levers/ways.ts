@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import { dust, type Verdict } from '../verdict';
 import type {
   BrakeEnd,
@@ -32,7 +33,7 @@ const rank = { goes: 0, work: 1, unknown: 2, stop: 3 } as const;
 
 interface Judged {
   verdict: Verdict;
-  because?: string;
+  because?: Said;
 }
 const goes: Judged = { verdict: 'goes' };
 
@@ -71,7 +72,7 @@ function replaced(own: OwnLever, lever: KitLever, input: BrakeLeversInput): Leve
     isHydraulic
       ? {
           verdict: 'stop',
-          because: 'A lever for a cable does not serve a hydraulic brake, and its housing is never altered.',
+          because: said('brake-levers.lever-for-cable-does-not-serve'),
         }
       : pullOf(lever.pull, own.end, input),
     reachOf(lever.reachMm, input),
@@ -79,7 +80,7 @@ function replaced(own: OwnLever, lever: KitLever, input: BrakeLeversInput): Leve
       ? [
           {
             verdict: 'work' as const,
-            because: 'The old lever is one piece with its shifter: a shifter of its own is needed.',
+            because: said('brake-levers.one-piece-with-its-shifter'),
           },
         ]
       : []),
@@ -130,31 +131,39 @@ function moved({ pull }: OwnLever, { swap }: BrakeLeversInput): Work {
 function pullOf(pull: LeverPull | undefined, end: BrakeEnd, { brakes }: BrakeLeversInput): Judged {
   const wants = brakes[end].pull;
   if (pull === undefined || wants === undefined) {
-    return { verdict: 'unknown', because: `It is not known whether the lever pulls what the ${end} brake needs.` };
+    return { verdict: 'unknown', because: said('brake-levers.it-is-not-known-whether-lever', { end }) };
   }
   if (pull === wants) return goes;
   return {
     verdict: 'stop',
-    because: `The lever pulls ${pullWords[pull]}, the ${end} brake needs ${pullWords[wants]}: it would bite late or hardly at all.`,
+    because: said('brake-levers.lever-pulls-brake-needs-it-would', {
+      pullWords: pullWords[pull],
+      end,
+      pullWords2: pullWords[wants],
+    }),
   };
 }
 
-const pullWords: Record<LeverPull, string> = { long: 'long', short: 'short', hydraulic: 'fluid' };
+const pullWords: Record<LeverPull, Said> = {
+  long: said('brake-levers.long'),
+  short: said('brake-levers.short'),
+  hydraulic: said('brake-levers.fluid'),
+};
 
 function reachOf(reachMm: number | undefined, { hand }: BrakeLeversInput): Judged {
   if (!hand) return goes;
   if (reachMm === undefined)
-    return { verdict: 'unknown', because: 'How far the lever stands from the grip is not measured.' };
+    return { verdict: 'unknown', because: said('brake-levers.how-far-lever-stands-from-grip') };
   if (reachMm > hand.reachMm + dust) {
     return {
       verdict: 'work',
-      because: `The lever stands ${reachMm} mm from the grip, the fingers span ${hand.reachMm} mm: turn its reach screw in, with the rider’s hand.`,
+      because: said('brake-levers.lever-stands-from-grip-fingers-span', { reachMm, reachMm2: hand.reachMm }),
     };
   }
   return reachMm > hand.reachMm - nearReachMm + dust
     ? {
         verdict: 'goes',
-        because: `The lever stands ${reachMm} mm from the grip: near the ${hand.reachMm} mm that the fingers span.`,
+        because: said('brake-levers.lever-stands-from-grip-near-that', { reachMm, reachMm2: hand.reachMm }),
       }
     : goes;
 }
@@ -162,9 +171,9 @@ function reachOf(reachMm: number | undefined, { hand }: BrakeLeversInput): Judge
 function switchOf(own: OwnLever, added: BrakeSwitch, { brakes }: BrakeLeversInput): Judged {
   if (added.kind === 'at-lever') return goes;
   const isHydraulic = own.pull === 'hydraulic' || brakes[own.end].pull === 'hydraulic';
-  if (isHydraulic) return { verdict: 'stop', because: 'A switch in the cable has no place on a hydraulic brake.' };
+  if (isHydraulic) return { verdict: 'stop', because: said('brake-levers.switch-in-cable-has-no-place') };
   return own.pull === undefined
-    ? { verdict: 'unknown', because: 'It is not known whether this brake has a cable that a switch could sit in.' }
+    ? { verdict: 'unknown', because: said('brake-levers.it-is-not-known-whether-this') }
     : goes;
 }
 

@@ -2,6 +2,7 @@ import { cableRunsExample } from '../../calc/examples';
 import type { BikeFacts } from '../bike-facts';
 import { cableRuns, placesAt, type CableRunsResult } from '../cable-runs';
 import { answerCables, cableQuestion, usualAnchors, usualSteering, usualTurning, type BikeAnchor } from '.';
+import { say } from '../english.testing';
 
 const { head, forkTravelMm, anchors, cables, extensions, discs, crank } = cableRunsExample;
 const listed: BikeAnchor[] = Object.entries(anchors).map(([id, anchor]) => ({ id, ...anchor }));
@@ -19,7 +20,7 @@ const answer = (of: BikeFacts): CableRunsResult => {
   const question = cableQuestion(of);
   if (Array.isArray(question)) throw new Error(question.join());
   const { result, contradiction } = answerCables(question);
-  if (!result) throw new Error(contradiction!);
+  if (!result) throw new Error(say(contradiction!));
   return result;
 };
 const sizes = { beadSeatMm: 622, wheelbaseMm: 1080, chainStayMm: 445 };
@@ -41,7 +42,7 @@ describe('what the cables of a bike are asked', () => {
       cables: { ...facts.cables, anchors: listed.map((each) => (each.id === id ? { ...each, guessed: true } : each)) },
     });
     expect(rank[answer(guess('stem')).verdict]).toBeGreaterThanOrEqual(rank.unknown);
-    expect(answer(guess('stem')).findings.find(({ id }) => id === 'guessed')!.because).toContain('stem');
+    expect(say(answer(guess('stem')).findings.find(({ id }) => id === 'guessed')!.because)).toContain('stem');
     const extra: BikeAnchor = { id: 'spare', at: [0, 0, 0], on: 'frame', guessed: true };
     expect(answer({ ...facts, cables: { ...facts.cables, anchors: [...listed, extra] } }).verdict).toBe(known.verdict);
   });
@@ -61,7 +62,7 @@ describe('what the cables of a bike are asked', () => {
     if (Array.isArray(question)) throw new Error('missing');
     expect(answerCables(question)).toMatchObject({
       result: null,
-      contradiction: expect.stringContaining('rearTravel'),
+      contradiction: { said: 'input.is-missing', with: { path: 'rearTravel' } },
     });
   });
 });

@@ -1,3 +1,4 @@
+import { listed, said, type Said } from '../said';
 import type { BikeFacts } from '../bike-facts';
 import { cableRuns, type CableRunsInput, type CableRunsResult } from '../cable-runs';
 import { InputError } from '../input';
@@ -39,15 +40,18 @@ export function cableQuestion({ cables, job }: BikeFacts): CableQuestion | Cable
     open: [
       ...(guessed.length > 0
         ? [
-            told('guessed', 'unknown', `Nobody has measured where these are on this bike: ${guessed.join(', ')}.`, [
-              'Push each to its place in the drawing, or write down where it is.',
-            ]),
+            told(
+              'guessed',
+              'unknown',
+              said('cable-question.nobody-has-measured-where-these-are', { guessed: listed(guessed, 'comma') }),
+              [said('cable-question.push-each-to-its-place-in')],
+            ),
           ]
         : []),
       ...(job?.folds && !poses
         ? [
-            told('folded', 'unknown', 'The bike folds, and where its cables run then is not measured.', [
-              'Fold it, and write down where the places on both sides of each hinge are.',
+            told('folded', 'unknown', said('cable-question.bike-folds-and-where-its-cables'), [
+              said('cable-question.fold-it-and-write-down-where'),
             ]),
           ]
         : []),
@@ -58,14 +62,14 @@ export function cableQuestion({ cables, job }: BikeFacts): CableQuestion | Cable
 /** The answer to a question; null where what is written down contradicts itself, which is told in words. */
 export interface CableAnswer {
   result: CableRunsResult | null;
-  contradiction: string | null;
+  contradiction: Said | null;
 }
 
 export function answerCables({ input, open }: CableQuestion): CableAnswer {
   try {
     return { result: withFindings(cableRuns(input), open), contradiction: null };
   } catch (error) {
-    if (error instanceof InputError) return { result: null, contradiction: error.message };
+    if (error instanceof InputError) return { result: null, contradiction: error.says };
     throw error;
   }
 }

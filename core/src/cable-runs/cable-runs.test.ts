@@ -2,6 +2,7 @@ import fc from 'fast-check';
 
 import type { InputError } from '../input';
 import { cableRuns, type Body, type CableRunsInput, type Spot } from '.';
+import { say } from '../english.testing';
 
 const radians = (deg: number) => (deg * Math.PI) / 180;
 
@@ -349,7 +350,7 @@ describe('keeping away', () => {
     }).findings;
     const beside = found.find(({ id }) => id.startsWith('keep-away'));
     expect(beside).toMatchObject({ verdict: 'goes' });
-    expect(beside!.remedies.join()).toContain('Guide its slack');
+    expect(beside!.remedies.map(say).join()).toContain('Guide its slack');
   });
 });
 

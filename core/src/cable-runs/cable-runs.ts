@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { InputError, readInput } from '../input';
 import { worstFirst, worstOf } from '../verdict';
 import { CableRunsInput, type CableRunsResult } from './contract';
@@ -41,22 +42,29 @@ function refuseContradictions(input: CableRunsInput): void {
   const { anchors, cables, discs, poses = [], rearTravel, chain, extensions } = input;
   const known = Object.keys(anchors).join(', ');
   for (const [at, { path }] of cables.entries()) {
-    if (path.length < 2) throw new InputError(`cables.${at}.path`, path, 'at least two anchors');
+    if (path.length < 2) throw new InputError(`cables.${at}.path`, path, said('cable-runs.at-least-two-anchors'));
     for (const [step, id] of path.entries()) {
       if (!Object.hasOwn(anchors, id))
-        throw new InputError(`cables.${at}.path.${step}`, id, `one of the anchors ${known}`);
+        throw new InputError(`cables.${at}.path.${step}`, id, said('cable-runs.one-of-anchors', { known }));
     }
   }
   for (const [at, pose] of poses.entries()) {
     for (const id of Object.keys(pose.at)) {
-      if (!Object.hasOwn(anchors, id)) throw new InputError(`poses.${at}.at.${id}`, id, `one of the anchors ${known}`);
+      if (!Object.hasOwn(anchors, id))
+        throw new InputError(`poses.${at}.at.${id}`, id, said('cable-runs.one-of-anchors', { known }));
     }
   }
   const swings = [...Object.values(anchors), ...discs].some(({ on }) => on === 'swingarm');
-  if (swings && !rearTravel) throw new InputError('rearTravel', undefined, 'given, since something is on the swingarm');
-  if (chain && chain.loop.length < 3) throw new InputError('chain.loop', chain.loop, 'at least three corners');
+  if (swings && !rearTravel)
+    throw new InputError('rearTravel', undefined, said('cable-runs.given-since-something-is-on-swingarm'));
+  if (chain && chain.loop.length < 3)
+    throw new InputError('chain.loop', chain.loop, said('cable-runs.at-least-three-corners'));
   if (chain && chain.zMm[1] < chain.zMm[0]) {
-    throw new InputError('chain.zMm.1', chain.zMm[1], `at least where it begins, ${chain.zMm[0]} mm`);
+    throw new InputError(
+      'chain.zMm.1',
+      chain.zMm[1],
+      said('cable-runs.at-least-where-it-begins', { zMm: chain.zMm[0] }),
+    );
   }
   refuseTwice('cables', cables);
   refuseTwice('extensions', extensions);
@@ -64,5 +72,5 @@ function refuseContradictions(input: CableRunsInput): void {
 
 function refuseTwice(path: string, items: readonly { id: string }[]): void {
   const at = items.findIndex(({ id }, index) => items.findIndex((item) => item.id === id) < index);
-  if (at >= 0) throw new InputError(`${path}.${at}.id`, items[at]!.id, 'another one than those before it');
+  if (at >= 0) throw new InputError(`${path}.${at}.id`, items[at]!.id, said('shared.another-one-than-those-before-it'));
 }

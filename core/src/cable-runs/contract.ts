@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { Amount, Flag, Items, Named, Nested, OneOf, Optional, Row, Text } from '../input';
 import type { Finding, Verdict } from '../verdict';
 
@@ -5,8 +6,8 @@ import type { Finding, Verdict } from '../verdict';
 export type Spot = [x: number, y: number, z: number];
 
 /** A place in the room. */
-export const At = () => Row(Amount(-5000, 5000, 'mm'), 3, 'three figures, x, y and z in mm');
-const Corner = () => Row(Amount(-5000, 5000, 'mm'), 2, 'two figures, x and y in mm');
+export const At = () => Row(Amount(-5000, 5000, 'mm'), 3, said('cable-runs.three-figures-x-y-and-z'));
+const Corner = () => Row(Amount(-5000, 5000, 'mm'), 2, said('shared.two-figures-x-and-y-in'));
 
 /** What moves as one. The bar steers and does not slide, the fork does both. */
 export const bodies = ['frame', 'bar', 'fork', 'swingarm'] as const;
@@ -75,7 +76,7 @@ export class CrankSpace {
 
 export class ChainLoop {
   @Items(Corner(), 100) loop!: [x: number, y: number][];
-  @Row(Amount(-500, 500, 'mm'), 2, 'two figures, from and to in mm') zMm!: [from: number, to: number];
+  @Row(Amount(-500, 500, 'mm'), 2, said('shared.two-figures-from-and-to-in')) zMm!: [from: number, to: number];
 }
 
 /** A folded bike: the anchors named are elsewhere, all others as they are straight ahead. */

@@ -1,3 +1,4 @@
+import { listed, said, type Said } from '../said';
 import { finding, told, worstOf, type Finding } from '../verdict';
 import type { CableRun, CableRunsInput, CableSpan, CableToRun } from './contract';
 import { dustMm, extended, gainedMm, tailsMm } from './extensions';
@@ -96,22 +97,28 @@ function judgeSpan(
     ...(better !== null && { better }),
   };
   const id = (rule: string) => `${rule}.${cable.id}.${one.id}-${other.id}`;
-  const where = `Between ${one.id} and ${other.id} the cable ${cable.id}`;
-  const remedy = better === null ? [] : [`Lead it over ${better}.`];
+  const where = { from: one.id, to: other.id, id: cable.id };
+  const remedy = better === null ? [] : [said('shared.lead-it-over', { better })];
   const figures = { measured: nearest.mm, limit: keepAwayMm, margin: nearest.mm - keepAwayMm };
   return {
     span,
     findings: [
       isTooNear
-        ? finding(id('keep-away'), 'stop', `${where} comes too near to ${nearest.to}.`, figures, remedy)
+        ? finding(
+            id('keep-away'),
+            'stop',
+            said('cable-runs.comes-too-near-to', { ...where, nearest: nearest.to }),
+            figures,
+            remedy,
+          )
         : finding(
             id('keep-away'),
             'goes',
-            `${where} keeps away from all that turns.`,
+            said('cable-runs.keeps-away-from-all-that-turns', where),
             figures,
             guided(span, keepAwayMm),
           ),
-      ...(isInChain ? [told(id('chain'), 'stop', `${where} runs into the chain.`, remedy)] : []),
+      ...(isInChain ? [told(id('chain'), 'stop', said('cable-runs.runs-into-chain', where), remedy)] : []),
     ],
   };
 }
@@ -130,9 +137,9 @@ function lengthsOf(one: SpanEnd, other: SpanEnd, minBendMm: number, input: Cable
 }
 
 /** What is slack bows out: a shallow arc that is longer than its chord stands off it by so much. */
-function guided({ neutralMm, slackMm, nearestMm, nearestTo: to }: CableSpan, keepAwayMm: number): string[] {
+function guided({ neutralMm, slackMm, nearestMm, nearestTo: to }: CableSpan, keepAwayMm: number): Said[] {
   const bowMm = Math.sqrt((3 / 8) * slackMm * neutralMm);
-  return nearestMm - bowMm < keepAwayMm - dustMm ? [`Guide its slack, so that it cannot bow towards ${to}.`] : [];
+  return nearestMm - bowMm < keepAwayMm - dustMm ? [said('cable-runs.guide-its-slack-so-that-it', { to })] : [];
 }
 
 /** The anchor that keeps both pieces away, with the least cable. */
@@ -171,8 +178,8 @@ function judgeLength(
   const isShort = spareMm < -dustMm;
   const taken = isShort ? extended(cable, -spareMm, there) : null;
   if (isShort && !taken) {
-    const because = `The cable ${cable.id} is ${round(-spareMm)} mm too short, and no extension with its plug makes up for it.`;
-    const remedy = `Take one of at least ${Math.ceil(-spareMm + tailsMm)} mm with the same plug, or move what it leads to.`;
+    const because = said('cable-runs.cable-is-too-short-and-no', { id: cable.id, spareMm: round(-spareMm) });
+    const remedy = said('cable-runs.take-one-of-at-least-with', { spareMm: Math.ceil(-spareMm + tailsMm) });
     return { run: {}, findings: [finding(id, 'stop', because, figures, [remedy])] };
   }
   const afterMm = spareMm + gainedMm(taken ?? []);
@@ -183,10 +190,14 @@ function judgeLength(
     run: { ...(taken && { extensions: names, afterMm }), ...(coilAt !== null && { coilAt }) },
     findings: [
       taken
-        ? finding(id, 'work', `The cable ${cable.id} is ${round(-spareMm)} mm too short.`, figures, [
-            `Put in ${names.join(' and ')}.`,
-          ])
-        : finding(id, 'goes', `The cable ${cable.id} reaches in every position.`, figures),
+        ? finding(
+            id,
+            'work',
+            said('cable-runs.cable-is-too-short', { id: cable.id, spareMm: round(-spareMm) }),
+            figures,
+            [said('cable-runs.put-in', { names: listed(names) })],
+          )
+        : finding(id, 'goes', said('cable-runs.cable-reaches-in-every-position', { id: cable.id }), figures),
       ...(isOver ? [coiled(cable, afterMm, coilMm, coilAt)] : []),
     ],
   };
@@ -198,12 +209,12 @@ function coiled({ id }: CableToRun, overMm: number, coilMm: number, coilAt: stri
     ? finding(
         `coil.${id}`,
         'work',
-        `Of the cable ${id} ${round(overMm)} mm are over, and nowhere is room for a coil.`,
+        said('cable-runs.of-cable-are-over-and-nowhere', { id, overMm: round(overMm) }),
         figures,
-        ['Find room for a coil on the frame, away from what turns, or have the cable shortened.'],
+        [said('cable-runs.find-room-for-coil-on-frame')],
       )
-    : finding(`coil.${id}`, 'goes', `Of the cable ${id} ${round(overMm)} mm are over.`, figures, [
-        `Coil them at ${coilAt}.`,
+    : finding(`coil.${id}`, 'goes', said('cable-runs.of-cable-are-over', { id, overMm: round(overMm) }), figures, [
+        said('cable-runs.coil-them-at', { coilAt }),
       ]);
 }
 
@@ -222,8 +233,8 @@ function coilPlace({ path }: CableToRun, { anchors }: CableRunsInput): string | 
 }
 
 function underNut({ id }: CableToRun, anchor: string): Finding {
-  return told(`under-nut.${id}.${anchor}`, 'stop', `At ${anchor} the cable ${id} lies under a nut, which crushes it.`, [
-    'Lead it past the nut, and tie it before and after.',
+  return told(`under-nut.${id}.${anchor}`, 'stop', said('cable-runs.at-cable-lies-under-nut-which', { anchor, id }), [
+    said('cable-runs.lead-it-past-nut-and-tie'),
   ]);
 }
 
@@ -231,8 +242,8 @@ function singleTie({ id }: CableToRun, anchor: string): Finding {
   return told(
     `axle-tie.${id}.${anchor}`,
     'work',
-    `At ${anchor}, where the cable ${id} leaves the axle, nothing beside it is still: one tie alone holds it.`,
-    ['Tie it a second time on the same part, so that no pull comes to the axle.'],
+    said('cable-runs.at-where-cable-leaves-axle-nothing', { anchor, id }),
+    [said('cable-runs.tie-it-second-time-on-same')],
   );
 }
 

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 
 import { connections, type Carried, type ConnectionsInput, type WiringAdapter, type WiringPlug } from '.';
 import { assigned } from './joins';
+import { say } from '../english.testing';
 
 const plug = (
   id: string,
@@ -69,8 +70,8 @@ describe('the plugs of a loom', () => {
     const crossed = { ...throttle, pins: plug('', {}, ['throttle', 'ground', 'supply']).pins };
     const { verdict, joins, findings } = connections(input([controller, crossed]));
     expect(verdict).toBe('stop');
-    expect(joins[0]!.because[0]).toContain('2 contacts meet what it must not: something burns');
-    expect(findings[0]!.remedies[0]).toContain('Never push it in');
+    expect(say(joins[0]!.because[0]!)).toContain('2 contacts meet what it must not: something burns');
+    expect(say(findings[0]!.remedies[0]!)).toContain('Never push it in');
     // Moved by the table they meet.
     const moved = connections(input([controller, crossed], { repin: true }));
     expect(moved.joins[0]).toMatchObject({ way: 'repin', verdict: 'work' });
@@ -110,7 +111,7 @@ describe('the plugs of a loom', () => {
 
   it('tell what ends at nothing, what stays open, and what is for nobody knows whom', () => {
     const less = { ...throttle, pins: plug('', {}, ['supply', 'ground', 'none']).pins };
-    expect(connections(input([controller, less])).findings[0]!.because).toContain('throttle');
+    expect(say(connections(input([controller, less])).findings[0]!.because)).toContain('throttle');
     const light = plug('light lead', { to: 'light', live: true });
     const open = connections(input([controller, throttle, light]));
     expect(open.unused).toEqual([{ id: 'light lead', on: 'controller', live: true }]);

@@ -1,3 +1,4 @@
+import { listed, said, sentences, type Said } from '../said';
 import { InputError, readInput } from '../input';
 import { told, worstFirst, worstOf, type Finding } from '../verdict';
 import { ConnectionsInput, type ConnectionsResult, type PlugJoin, type WiringPlug } from './contract';
@@ -107,54 +108,52 @@ function confusions(plugs: readonly WiringPlug[], joins: readonly PlugJoin[]): C
   );
 }
 
-const does: Record<PlugJoin['way'], string> = {
-  straight: 'goes into',
-  adapter: 'goes by an adapter into',
-  repin: 'goes, its contacts moved, into',
-  none: 'does not go into',
-};
-
 function joinFinding({ a, b, way, adapters, verdict, because }: PlugJoin): Finding {
-  const by = adapters.length > 0 ? ` (${adapters.join(', ')})` : '';
-  const says = because.length > 0 ? because.join(' ') : `${a} ${does[way]} ${b}${by}.`;
+  const says =
+    because.length > 0
+      ? sentences(because)
+      : said('connections.goes', { a, b, way, count: adapters.length, adapters: listed(adapters, 'comma') });
   return told(`join.${a}`, verdict, says, remediesFor(way, verdict, because));
 }
 
-function remediesFor(way: PlugJoin['way'], verdict: PlugJoin['verdict'], because: readonly string[]): string[] {
+function remediesFor(way: PlugJoin['way'], verdict: PlugJoin['verdict'], because: readonly Said[]): Said[] {
   if (verdict === 'goes') return [];
-  if (verdict === 'unknown') return ['Look into both plugs, and write down what each contact carries, and the keys.'];
+  if (verdict === 'unknown') return [said('connections.look-into-both-plugs-and-write')];
   if (verdict === 'stop') {
     return way === 'none'
-      ? ['Get an adapter with these two ends.']
-      : ['Never push it in. Get an adapter that crosses the contacts, or have them moved.'];
+      ? [said('connections.get-adapter-with-these-two-ends')]
+      : [said('connections.never-push-it-in-get-adapter')];
   }
-  if (way === 'repin') return ['Move the contacts by the table, one at a time, and photograph them before and after.'];
-  if (way === 'adapter') return ['Put the adapter in, and tie both of its plugs.'];
-  return because.length > 0 ? ['Ask the maker which function needs it.'] : [];
+  if (way === 'repin') return [said('connections.move-contacts-by-table-one-at')];
+  if (way === 'adapter') return [said('connections.put-adapter-in-and-tie-both')];
+  return because.length > 0 ? [said('connections.ask-maker-which-function-needs-it')] : [];
 }
 
 const unclear = ({ id }: WiringPlug): Finding =>
-  told(`unclear.${id}`, 'unknown', `Nobody knows which part ${id} is for.`, [
-    'Follow its cable, or ask the maker of the kit.',
+  told(`unclear.${id}`, 'unknown', said('connections.nobody-knows-which-part-is-for', { id }), [
+    said('connections.follow-its-cable-or-ask-maker'),
   ]);
 
 const livePins = ({ id }: WiringPlug): Finding =>
-  told(`live-pins.${id}`, 'stop', `${id} has voltage on pins that can be touched while it is apart.`, [
-    'Have sockets on the side with voltage: qualified people change that.',
+  told(`live-pins.${id}`, 'stop', said('connections.has-voltage-on-pins-that-can', { id }), [
+    said('connections.have-sockets-on-side-with-voltage'),
   ]);
 
 const capped = ({ id, live }: ConnectionsResult['unused'][number]): Finding =>
-  told(`unused.${id}`, live ? 'work' : 'goes', `${id} stays open.`, ['Cap it, and tie it where no water stands.']);
+  told(`unused.${id}`, live ? 'work' : 'goes', said('connections.stays-open', { id }), [
+    said('connections.cap-it-and-tie-it-where'),
+  ]);
 
 const confused = ({ a, b }: ConnectionsResult['confusable'][number]): Finding =>
-  told(`confusable.${a}`, 'work', `${a} also goes into ${b}, and something would burn.`, [
-    'Mark both of each pair with tape of one colour before anything is plugged in.',
+  told(`confusable.${a}`, 'work', said('connections.also-goes-into-and-something-would', { a, b }), [
+    said('connections.mark-both-of-each-pair-with'),
   ]);
 
 function refuseContradictions({ plugs, adapters }: ConnectionsInput): void {
   const twice = (path: string, ids: readonly (string | number)[], field: string) => {
     const at = ids.findIndex((id, index) => ids.indexOf(id) < index);
-    if (at >= 0) throw new InputError(`${path}.${at}.${field}`, ids[at], 'another one than those before it');
+    if (at >= 0)
+      throw new InputError(`${path}.${at}.${field}`, ids[at], said('shared.another-one-than-those-before-it'));
   };
   twice(
     'plugs',
@@ -167,7 +166,7 @@ function refuseContradictions({ plugs, adapters }: ConnectionsInput): void {
     'id',
   );
   for (const [at, { on, to, pins }] of plugs.entries()) {
-    if (to === on) throw new InputError(`plugs.${at}.to`, to, 'another part than the one that it is on');
+    if (to === on) throw new InputError(`plugs.${at}.to`, to, said('connections.another-part-than-one-that-it'));
     twice(
       `plugs.${at}.pins`,
       pins.map(({ n }) => n),
@@ -176,8 +175,18 @@ function refuseContradictions({ plugs, adapters }: ConnectionsInput): void {
   }
   for (const [at, { from, to, map }] of adapters.entries()) {
     for (const [step, [one, other]] of map.entries()) {
-      if (one > from.pins) throw new InputError(`adapters.${at}.map.${step}.0`, one, `a contact of 1 to ${from.pins}`);
-      if (other > to.pins) throw new InputError(`adapters.${at}.map.${step}.1`, other, `a contact of 1 to ${to.pins}`);
+      if (one > from.pins)
+        throw new InputError(
+          `adapters.${at}.map.${step}.0`,
+          one,
+          said('connections.contact-of-1-to', { pins: from.pins }),
+        );
+      if (other > to.pins)
+        throw new InputError(
+          `adapters.${at}.map.${step}.1`,
+          other,
+          said('connections.contact-of-1-to', { pins: to.pins }),
+        );
     }
   }
   const counts = new Map<string, number>();
@@ -186,7 +195,7 @@ function refuseContradictions({ plugs, adapters }: ConnectionsInput): void {
     const count = (counts.get(key) ?? 0) + 1;
     counts.set(key, count);
     if (to !== undefined && count > mostAlike) {
-      throw new InputError(`plugs.${at}.to`, to, `the part of at most ${mostAlike} plugs of one other part`);
+      throw new InputError(`plugs.${at}.to`, to, said('connections.part-of-at-most-plugs-of', { mostAlike }));
     }
   }
 }

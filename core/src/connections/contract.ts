@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import { Amount, Flag, Items, Nested, OneOf, Optional, Row, Text, Whole } from '../input';
 import type { Finding, Verdict } from '../verdict';
 
@@ -64,7 +65,7 @@ export class WiringAdapter {
   @Nested(() => AdapterEnd) from!: AdapterEnd;
   @Nested(() => AdapterEnd) to!: AdapterEnd;
   /** Contacts of the one end by those of the other. */
-  @Items(Row(Amount(1, 40, ''), 2, 'two contacts, one of each end'), 40) map!: [number, number][];
+  @Items(Row(Amount(1, 40, ''), 2, said('connections.two-contacts-one-of-each-end')), 40) map!: [number, number][];
 }
 
 export class ConnectionsInput {
@@ -102,7 +103,7 @@ export interface PlugJoin {
   pins: JoinedPin[];
   /** Of plug `b`. */
   table?: Repinned[];
-  because: string[];
+  because: Said[];
 }
 
 export interface UnusedPlug {

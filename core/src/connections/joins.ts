@@ -1,3 +1,4 @@
+import { listed, said, type Said } from '../said';
 import { severity, type Verdict } from '../verdict';
 import type { ConnectionsInput, PlugJoin, WiringAdapter, WiringPlug } from './contract';
 import { contactsOf, halfOf, mates, onto, repinned, throughAll, type Contacts } from './mate';
@@ -17,7 +18,7 @@ export function joinOf(a: WiringPlug, b: WiringPlug, { adapters, repin }: Connec
     adapters: [],
     verdict: 'stop',
     pins: [],
-    because: [`${a.id} and ${b.id} do not go together.`],
+    because: [said('connections.and-do-not-go-together', { id: a.id, id2: b.id })],
   };
   return ways.reduce((best, next) => (costOf(next) < costOf(best) ? next : best), none);
 }
@@ -92,7 +93,7 @@ function byRepinning(a: WiringPlug, b: WiringPlug): PlugJoin | null {
     verdict: fits === null ? 'unknown' : 'work',
     pins: contactsOf(a, after, null).pins,
     table,
-    because: [`Contacts of ${b.id} sit in other places: they are put where the table says.`],
+    because: [said('connections.contacts-of-sit-in-other-places', { id: b.id })],
   };
 }
 
@@ -101,23 +102,28 @@ function judge(
   b: WiringPlug,
   contacts: Contacts,
   isKeyOpen: boolean,
-): { verdict: Verdict; because: string[] } {
+): { verdict: Verdict; because: Said[] } {
   const { wrong, harm, unknown, lost } = contacts;
   if (wrong > 0) {
-    const because = `${a.id} goes into ${b.id}, and ${wrong === 1 ? 'one contact meets' : `${wrong} contacts meet`} what it must not${harm ? ': something burns' : ''}.`;
-    return { verdict: 'stop', because: [because] };
+    const meets = said('connections.contacts-meet-what-they-must-not', {
+      a: a.id,
+      b: b.id,
+      wrong,
+      harm: harm ? 'yes' : 'no',
+    });
+    return { verdict: 'stop', because: [meets] };
   }
   if (unknown > 0 || isKeyOpen) {
     return {
       verdict: 'unknown',
       because: [
-        ...(unknown > 0 ? [`Nobody knows what every contact of ${a.id} and ${b.id} carries.`] : []),
-        ...(isKeyOpen ? [`Whether the key of one lets the other in nobody has looked.`] : []),
+        ...(unknown > 0 ? [said('connections.nobody-knows-every-contact', { a: a.id, b: b.id })] : []),
+        ...(isKeyOpen ? [said('connections.nobody-looked-at-key')] : []),
       ],
     };
   }
   return lost.length > 0
-    ? { verdict: 'work', because: [`Nothing answers at an end: ${lost.join(', ')}. Look whether it is needed.`] }
+    ? { verdict: 'work', because: [said('connections.nothing-answers', { lost: listed(lost, 'comma') })] }
     : { verdict: 'goes', because: [] };
 }
 

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { readInput } from '../input';
 import { dust, finding, notMeasured, told, worstFirst, worstOf, type Finding } from '../verdict';
 import { ControllersInput, type ControllersResult } from './contract';
@@ -55,29 +56,32 @@ function surfaceOf({ lengthMm, widthMm, heightMm }: ControllersInput['box']): nu
 
 function heat({ around, closedIn }: ControllersInput, boxC: number): Finding {
   const figures = { measured: boxC, limit: mostC, margin: mostC - boxC, unit: '°C' };
-  if (boxC <= mostC + dust) return finding('heat', 'goes', `At full loss it gets ${Math.round(boxC)} °C.`, figures);
-  const where = around === 'open' ? 'Where it is' : closedIn ? 'In its box' : 'Closed in';
+  if (boxC <= mostC + dust)
+    return finding('heat', 'goes', said('controllers.at-full-loss-it-gets-c', { boxC: Math.round(boxC) }), figures);
+  const where = around === 'open' ? 'open' : closedIn ? 'box' : 'closed';
   return finding(
     'heat',
     'stop',
-    `${where} it gets ${Math.round(boxC)} °C at full loss; ${mostC} °C are the most.`,
+    said('controllers.it-gets-c-at-full-loss', { where, boxC: Math.round(boxC), mostC }),
     figures,
     [
       around === 'open'
-        ? 'Put it where the wind comes to it, on metal that leads the heat away.'
-        : 'Take it out into the open air, or give it a larger box of metal.',
-      'Or set the controller to less current.',
+        ? said('controllers.put-it-where-wind-comes-to')
+        : said('controllers.take-it-out-into-open-air'),
+      said('controllers.or-set-controller-to-less-current'),
     ],
   );
 }
 
 function air({ gaps }: ControllersInput): Finding[] {
-  if (!gaps) return [notMeasured('air.below', 'The air round the controller')];
-  const gap = (id: string, measured: number, limit: number, where: string) => {
+  if (!gaps) return [notMeasured('air.below', said('controllers.air-round-controller'))];
+  const gap = (id: string, measured: number, limit: number, where: 'below' | 'around') => {
     const figures = { measured, limit, margin: measured - limit };
     return measured >= limit - dust
-      ? finding(id, 'goes', `There is air ${where} it.`, figures)
-      : finding(id, 'work', `There is too little air ${where} it.`, figures, [`Leave ${limit} mm of air ${where} it.`]);
+      ? finding(id, 'goes', said('controllers.there-is-air-it', { where }), figures)
+      : finding(id, 'work', said('controllers.there-is-too-little-air-it', { where }), figures, [
+          said('controllers.leave-of-air-it', { limit, where }),
+        ]);
   };
   return [
     gap('air.below', gaps.belowMm, leastBelowMm, 'below'),
@@ -85,38 +89,42 @@ function air({ gaps }: ControllersInput): Finding[] {
   ];
 }
 
-const padding = told('padding', 'work', 'Padding on its sides keeps the heat in.', [
-  'Pad what would rub, and leave its sides bare.',
+const padding = told('padding', 'work', said('controllers.padding-on-its-sides-keeps-heat'), [
+  said('controllers.pad-what-would-rub-and-leave'),
 ]);
 
 function exits(way: ControllersInput['exits']): Finding {
   if (way === undefined)
-    return told('exits', 'unknown', 'Nobody has said which way its cables leave.', ['Look at it.']);
-  if (way === 'down') return told('exits', 'goes', 'Its cables leave downwards: water runs off them.');
+    return told('exits', 'unknown', said('controllers.nobody-has-said-which-way-its'), [
+      said('controllers.look-at-it'),
+    ]);
+  if (way === 'down') return told('exits', 'goes', said('controllers.its-cables-leave-downwards-water-runs'));
   return told(
     'exits',
     'work',
     way === 'up'
-      ? 'Its cables leave upwards: water runs along them into it.'
-      : 'Its cables leave sideways: water finds its way along them.',
-    ['Turn it so that they leave downwards, or lead them through a drip loop.'],
+      ? said('controllers.its-cables-leave-upwards-water-runs')
+      : said('controllers.its-cables-leave-sideways-water-finds'),
+    [said('controllers.turn-it-so-that-they-leave')],
   );
 }
 
 function water({ splashed, watertight, around }: ControllersInput): Finding {
   if (splashed === undefined)
-    return told('water', 'unknown', 'Nobody has said whether spray comes to it.', ['Look along the wheels.']);
-  if (!splashed || watertight === true) return told('water', 'goes', 'Water does not come into it.');
-  return told('water', around === 'open' ? 'stop' : 'work', 'Spray comes to it, and it is not closed against water.', [
-    'Put it out of the spray, behind a guard, or in a box that drains.',
+    return told('water', 'unknown', said('controllers.nobody-has-said-whether-spray-comes'), [
+      said('controllers.look-along-wheels'),
+    ]);
+  if (!splashed || watertight === true) return told('water', 'goes', said('controllers.water-does-not-come-into-it'));
+  return told('water', around === 'open' ? 'stop' : 'work', said('controllers.spray-comes-to-it-and-it'), [
+    said('controllers.put-it-out-of-spray-behind'),
   ]);
 }
 
 function plug({ id, lengthMm, neededMm }: ControllersInput['plugs'][number]): Finding {
   const figures = { measured: lengthMm, limit: neededMm, margin: lengthMm - neededMm };
   return lengthMm >= neededMm - dust
-    ? finding(`plug-reach.${id}`, 'goes', `The cable of ${id} reaches its plug.`, figures)
-    : finding(`plug-reach.${id}`, 'work', `The cable of ${id} does not reach its plug.`, figures, [
-        'Put an extension with the same plugs in, or the controller nearer.',
+    ? finding(`plug-reach.${id}`, 'goes', said('controllers.cable-of-reaches-its-plug', { id }), figures)
+    : finding(`plug-reach.${id}`, 'work', said('controllers.cable-of-does-not-reach-its', { id }), figures, [
+        said('controllers.put-extension-with-same-plugs-in'),
       ]);
 }

@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import type { End } from '../features';
 import type { CostTable } from '../job-cost';
 import type { MatchInput } from '../match';
@@ -24,7 +25,7 @@ export interface StationOfConversion {
   station: RoomStation;
   verdict: Verdict;
   /** What decides; null where it goes. */
-  because: string | null;
+  because: Said | null;
 }
 
 /** One kit at one end, built one way: what it costs in money, mass and minutes, and how it does. */
@@ -34,7 +35,7 @@ export interface Conversion {
   layout: Layout;
   verdict: Verdict;
   /** Of the axle, by itself. */
-  axle: { verdict: Verdict; because: string | null };
+  axle: { verdict: Verdict; because: Said | null };
   /** Everything else that was asked, in the order of the work. */
   stations: StationOfConversion[];
   /** Kit, battery, parts, tools and work. */

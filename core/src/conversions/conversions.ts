@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import type { BikeFacts } from '../bike-facts';
 import { planTime } from '../fit';
 import { costTable, usualHourlyRate } from '../job-cost';
@@ -155,9 +156,9 @@ function stationsOf(answers: Partial<Answers>, layout: Layout, facts: BikeFacts)
 }
 
 /** Nothing here measures a bag: whether it holds the pack is seen with both in hand. */
-const inBag = 'Whether the bag holds the pack so that nothing chafes is seen with both in hand.';
+const inBag = said('conversions.whether-bag-holds-pack-so-that');
 
-function decides({ findings }: { findings: readonly Finding[] }): string | null {
+function decides({ findings }: { findings: readonly Finding[] }): Said | null {
   const [worst] = worstFirst([...findings]);
   return worst && worst.verdict !== 'goes' ? worst.because : null;
 }

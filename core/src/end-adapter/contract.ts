@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import { Amount, Flag, OneOf, Text, Optional, BothSides, Items, Nested, type Sides } from '../input';
 import { OwnLimits } from '../limits';
 import type { Finding, Verdict } from '../verdict';
@@ -93,5 +94,5 @@ export interface EndAdapterResult {
   build: EndBuild | null;
   screws: { hole: string; screw: string; engagementMm: number }[];
   /** What is put together after what. */
-  order: string[];
+  order: Said[];
 }

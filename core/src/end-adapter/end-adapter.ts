@@ -1,4 +1,4 @@
-import { inMm } from '../figures';
+import { said, type Said } from '../said';
 import { readInput } from '../input';
 import { withLimits } from '../limits';
 import { dust, finding, graded, notMeasured, told, worstFirst, worstOf, type Finding } from '../verdict';
@@ -72,7 +72,7 @@ function judged(read: EndAdapterInput, build: EndBuild): EndAdapterResult {
 /** At an open end the washers make up what is missing, and settle middle and rotor. */
 function leaves({ spacingMm }: EndAdapterInput, { widthMm }: EndBuild): Finding {
   const leftMm = Math.max(0, spacingMm - widthMm);
-  return finding('width', 'goes', `The hub builds up to ${inMm(widthMm)}; ${inMm(leftMm)} are left for washers.`, {
+  return finding('width', 'goes', said('end-adapter.hub-builds-up-to-are-left', { widthMm, leftMm }), {
     measured: widthMm,
     limit: spacingMm,
     margin: leftMm,
@@ -89,17 +89,17 @@ function placed(read: EndAdapterInput, build: EndBuild): Finding[] {
       'width',
       graded(play - width, play - width),
       width < 0.005
-        ? `The hub builds up to the spacing, ${inMm(read.spacingMm)}.`
-        : `The hub builds up to ${inMm(build.widthMm)}; the spacing is ${inMm(read.spacingMm)}.`,
+        ? said('end-adapter.hub-builds-up-to-spacing', { spacingMm: read.spacingMm })
+        : said('end-adapter.hub-builds-up-to-spacing-is', { widthMm: build.widthMm, spacingMm: read.spacingMm }),
       { measured: build.widthMm, limit: read.spacingMm, margin: play - width },
       width > play + dust
-        ? [`Ask the hub's maker for caps or extenders that add ${inMm(read.spacingMm - read.hub.baseWidthMm)}.`]
+        ? [said('end-adapter.ask-hub-maker-for-caps-or', { spacingMm: read.spacingMm - read.hub.baseWidthMm })]
         : [],
     ),
     finding(
       'middle',
       graded(limits.rimOffsetGoesMm - Math.abs(build.middleMm), limits.rimOffsetMm - Math.abs(build.middleMm)),
-      `The hub's middle is ${inMm(Math.abs(build.middleMm))} off the middle of the end.`,
+      said('end-adapter.hub-middle-is-off-middle-of', { middleMm: Math.abs(build.middleMm) }),
       {
         measured: build.middleMm,
         limit: limits.rimOffsetGoesMm,
@@ -163,33 +163,40 @@ function tooWide({ hub: { baseWidthMm }, spacingMm }: EndAdapterInput): Finding 
   return finding(
     'width',
     'stop',
-    `The hub is ${inMm(baseWidthMm)} wide without any extender; the spacing is ${inMm(spacingMm)}.`,
+    said('end-adapter.hub-is-wide-without-any-extender', { baseWidthMm, spacingMm }),
     { measured: baseWidthMm, limit: spacingMm, margin: -over },
-    ['Fit the motor at the other end.'],
+    [said('shared.fit-motor-at-other-end')],
   );
 }
 
 function noCaps(read: EndAdapterInput): Finding {
   const { left, right } = read.holesMm!;
-  const holes = left === right ? inMm(left) : `${inMm(left)} left and ${inMm(right)} right`;
-  return told('end-caps', 'stop', `The set has no end caps for ${holes} holes.`, [
-    "Ask the hub's maker for caps for these holes.",
-    'Fit the motor at the other end.',
-  ]);
+  return told(
+    'end-caps',
+    'stop',
+    left === right
+      ? said('end-adapter.set-has-no-end-caps-for', { holeMm: left })
+      : said('end-adapter.set-has-no-end-caps-for-both', { left, right }),
+    [said('end-adapter.ask-hub-maker-for-caps-for'), said('shared.fit-motor-at-other-end')],
+  );
 }
 
 function rotorRule({ rotorAdjustMm = 1.5 }: EndAdapterInput, { rotorErrorMm, rotorSpacer }: EndBuild): Finding | null {
   if (rotorErrorMm === null) return null;
   const error = Math.abs(rotorErrorMm);
-  const with_ = rotorSpacer ? ` with spacer ${rotorSpacer}` : '';
+  const spacer = rotorSpacer ? said('end-adapter.with-spacer', { id: rotorSpacer }) : '';
   return finding(
     'rotor-error',
     graded(rotorAdjustMm - error, rotorAdjustMm - error),
     error < 0.005
-      ? `The rotor runs in the caliper${with_}.`
-      : `The rotor runs ${inMm(error)} ${rotorErrorMm > 0 ? 'inboard' : 'outboard'} of the caliper${with_}.`,
+      ? said('end-adapter.rotor-runs-in-caliper', { spacer })
+      : said('end-adapter.rotor-runs-of-caliper', {
+          error,
+          isRotorErrorMm: rotorErrorMm > 0 ? 'yes' : 'no',
+          spacer,
+        }),
     { measured: rotorErrorMm, limit: rotorAdjustMm, margin: rotorAdjustMm - error },
-    error > rotorAdjustMm + dust ? ['Get a rotor spacer that makes up the difference.'] : [],
+    error > rotorAdjustMm + dust ? [said('end-adapter.get-rotor-spacer-that-makes-up')] : [],
   );
 }
 
@@ -199,7 +206,7 @@ function screwsFor(read: EndAdapterInput, build: EndBuild) {
   const findings: Finding[] = [];
   for (const hole of read.screwHoles) {
     if (hole.throughRotor && read.rotorThicknessMm === undefined && read.hub.rotorFaceMm !== undefined) {
-      findings.push(notMeasured(`screw.${hole.id}`, 'The rotor’s thickness, which the screw goes through,'));
+      findings.push(notMeasured(`screw.${hole.id}`, said('end-adapter.rotor-thickness-which-screw-goes-through')));
       continue;
     }
     const through = hole.throughMm + (hole.throughRotor ? (read.rotorThicknessMm ?? 0) + spacer : 0);
@@ -210,9 +217,9 @@ function screwsFor(read: EndAdapterInput, build: EndBuild) {
         finding(
           `screw.${hole.id}`,
           'stop',
-          `No screw can hold in ${hole.id}: it has ${inMm(hole.depthMm)} of thread, ${inMm(hole.leastMm)} is needed.`,
+          said('end-adapter.no-screw-can-hold-in-it', { id: hole.id, depthMm: hole.depthMm, leastMm: hole.leastMm }),
           { measured: hole.depthMm, limit: hole.leastMm, margin: hole.depthMm - hole.leastMm },
-          ["Ask the hub's maker for parts that leave the screw enough thread."],
+          [said('end-adapter.ask-hub-maker-for-parts-that')],
         ),
       );
       continue;
@@ -227,13 +234,16 @@ function screwsFor(read: EndAdapterInput, build: EndBuild) {
       continue;
     }
     findings.push(
-      told(`screw.${hole.id}`, 'work', `No screw of the set holds in ${hole.id} without bottoming.`, [
-        `Get M${hole.threadMm} × ${longest} mm at most, ${shortest} mm at least.`,
+      told(`screw.${hole.id}`, 'work', said('end-adapter.no-screw-of-set-holds-in', { id: hole.id }), [
+        said('end-adapter.get-m-at-most-at-least', { threadMm: hole.threadMm, longest, shortest }),
       ]),
     );
   }
   return { chosen, findings };
 }
+
+/** Where the work at the bench ends: with the wheel in a through end, with the washers at an open one. */
+export const [wheelIn, washersOn] = ['end-adapter.wheel-into-end', 'end-adapter.washers-hub-outwards'] as const;
 
 /**
  * What is put together after what, by which screw stays reachable: extender, rotor spacer and rotor with the screws that go
@@ -244,29 +254,34 @@ function orderOf(
   build: EndBuild,
   { hub, holesMm, screwHoles }: EndAdapterInput,
   screws: EndAdapterResult['screws'],
-): string[] {
+): Said[] {
   const hasRotor = hub.rotorFaceMm !== undefined;
   const screwIn = (throughRotor: boolean) =>
     screws
       .filter(({ hole }) => (screwHoles.find(({ id }) => id === hole)?.throughRotor ?? false) === throughRotor)
-      .map(({ hole, screw }) => `screw ${screw} in ${hole}`);
+      .map(({ hole, screw }) => said('end-adapter.screw-in', { screw, hole }));
   return [
-    ...(build.left.extender ? [`left extender ${build.left.extender}`] : []),
-    ...(build.right.extender ? [`right extender ${build.right.extender}`] : []),
+    ...(build.left.extender ? [said('end-adapter.extender', { side: 'left', id: build.left.extender })] : []),
+    ...(build.right.extender ? [said('end-adapter.extender', { side: 'right', id: build.right.extender })] : []),
     ...screwIn(false),
-    ...(build.rotorSpacer ? [`rotor spacer ${build.rotorSpacer}`] : []),
-    ...(hasRotor ? ['rotor'] : []),
+    ...(build.rotorSpacer ? [said('end-adapter.rotor-spacer', { id: build.rotorSpacer })] : []),
+    ...(hasRotor ? [said('end-adapter.rotor')] : []),
     ...screwIn(true),
     ...(holesMm
       ? [
-          'torque arm on the hub',
-          `left end cap ${build.left.endCap}`,
-          `right end cap ${build.right.endCap}`,
-          'wheel into the end, axle snug',
-          'axle to torque',
-          'arm clamp to torque',
+          said('end-adapter.arm-on-hub'),
+          said('end-adapter.end-cap', { side: 'left', id: build.left.endCap ?? '' }),
+          said('end-adapter.end-cap', { side: 'right', id: build.right.endCap ?? '' }),
+          said(wheelIn),
+          said('end-adapter.axle-to-torque'),
+          said('end-adapter.arm-clamp-to-torque'),
         ]
-      : ['washers, hub outwards', 'wheel into the slots, nuts snug', 'nuts to torque', 'arm clamp to torque']),
+      : [
+          said(washersOn),
+          said('end-adapter.wheel-into-slots'),
+          said('end-adapter.nuts-to-torque'),
+          said('end-adapter.arm-clamp-to-torque'),
+        ]),
   ];
 }
 

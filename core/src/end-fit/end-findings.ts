@@ -1,6 +1,6 @@
+import { said } from '../said';
 import { conditionRule, facesRule } from '../bike-checks';
 import { isCarbon, needsApproval, type EndFacts } from '../end-facts';
-import { inMm } from '../figures';
 import { withLimits } from '../limits';
 import type { Wheel } from '../parts';
 import { finding, told, type Finding } from '../verdict';
@@ -24,8 +24,8 @@ export function endFindings({ facts, wheel, approval, limits: own }: EndFitInput
 /** "Aluminium, not sure which" goes on as cast: the weaker of the two. */
 function aluminiumKind({ aluminiumUnsure }: EndFacts): Finding | null {
   if (!aluminiumUnsure) return null;
-  return told('aluminium-kind', 'work', 'Which aluminium it is nobody could say: it counts as cast.', [
-    'Ask the maker whether it is forged; then answer again.',
+  return told('aluminium-kind', 'work', said('end-fit.which-aluminium-it-is-nobody-could'), [
+    said('end-fit.ask-maker-whether-it-is-forged'),
   ]);
 }
 
@@ -35,43 +35,43 @@ function makerApproval(facts: EndFacts, approval: EndFitInput['approval']): Find
   const weak = facts.suspension === true || metals.includes('cast-aluminium') || metals.includes('magnesium');
   const filed = facts.sides.left.filedMm > 0 || facts.sides.right.filedMm > 0;
   const what = facts.suspension
-    ? 'a suspension fork'
+    ? said('shared.suspension-fork')
     : weak
-      ? 'a cast or magnesium fork end'
+      ? said('shared.cast-or-magnesium-fork-end')
       : filed
-        ? 'a filed aluminium fork end'
-        : 'an aluminium fork end';
-  const write = 'Ask the maker; write down who said it, when, and in which document.';
+        ? said('shared.filed-aluminium-fork-end')
+        : said('shared.aluminium-fork-end');
+  const write = said('end-fit.ask-maker-write-down-who-said');
   if (facts.makerApproval === null) {
-    return told('maker-approval', 'unknown', `Whether its maker allows a motor in ${what} is not recorded.`, [write]);
+    return told('maker-approval', 'unknown', said('end-fit.whether-its-maker-allows-motor-in', { what }), [write]);
   }
   if (!facts.makerApproval) {
     return weak || filed
-      ? told('maker-approval', 'stop', `A motor in ${what} needs its maker's word in writing.`, [
+      ? told('maker-approval', 'stop', said('shared.motor-in-needs-its-maker-word', { what }), [
           write,
-          'Change to a rigid steel fork.',
-          'Fit the motor at the rear.',
+          said('shared.change-to-rigid-steel-fork'),
+          said('shared.fit-motor-at-rear'),
         ])
-      : told('maker-approval', 'work', `The maker of ${what} has not been asked, or says nothing.`, [
-          `${write} Two arms all the same.`,
+      : told('maker-approval', 'work', said('end-fit.maker-of-has-not-been-asked', { what }), [
+          said('end-fit.two-arms-all-same', { write }),
         ]);
   }
   // That there is a document is not enough: somebody says whose, from when, and which.
   if (!approval) {
-    return told('maker-approval', 'unknown', `The maker allows a motor in ${what}, it is said: by whom, when, where?`, [
-      'Write down who allowed it, when, and which document says so.',
+    return told('maker-approval', 'unknown', said('end-fit.maker-allows-motor-in-it-is', { what }), [
+      said('end-fit.write-down-who-allowed-it-when'),
     ]);
   }
   const { by, date, document } = approval;
   return told(
     'maker-approval',
     weak || filed ? 'work' : 'goes',
-    `The maker allows a motor in ${what}: ${by}, ${date}, ${document}.`,
-    weak || filed ? ['Keep the document with the job.'] : [],
+    said('shared.maker-allows-motor-in', { what, by, date, document }),
+    weak || filed ? [said('shared.keep-document-with-job')] : [],
   );
 }
 
-const atRim = 'Brake on the rim instead: fit rim brakes to the bosses.';
+const atRim = said('end-fit.brake-on-rim-instead-fit-rim');
 
 /**
  * What brakes this end once the motor wheel is in. A hub brake goes with the old hub; a rotor needs a place on the new one.
@@ -79,36 +79,38 @@ const atRim = 'Brake on the rim instead: fit rim brakes to the bosses.';
  */
 function brakeRules(facts: EndFacts, wheel: Wheel): Finding[] {
   const { brake, end } = facts;
-  if (brake === 'none') return [told('brake', 'stop', 'This end has no brake.', ['Fit a brake before a motor.'])];
+  if (brake === 'none')
+    return [told('brake', 'stop', said('end-fit.this-end-has-no-brake'), [said('end-fit.fit-brake-before-motor')])];
   if (brake === null || brake === 'rim') return [];
   const lost = brake === 'other';
   if (!lost && wheel.rotorFaceMm !== null) return [];
   const why = lost
-    ? `The ${end} brake sits in the old hub and goes with it.`
-    : 'The bike brakes with a rotor; this hub has no place for one.';
+    ? said('end-fit.brake-sits-in-old-hub-and', { end })
+    : said('end-fit.bike-brakes-with-rotor-this-hub');
   const bosses = facts.words.get('rim-bosses');
   const track = wheel.kit?.rim?.brakeTrack;
-  const other = lost ? 'Fit another brake at this end before the motor.' : 'Take a wheel with a rotor mount.';
+  const other = lost ? said('end-fit.fit-another-brake-at-this-end') : said('shared.take-wheel-with-rotor-mount');
   if (bosses === undefined) {
-    return [told('brake', 'unknown', `${why} Whether rim brakes can be fitted is not recorded.`, ['Look for bosses.'])];
+    return [
+      told('brake', 'unknown', said('end-fit.whether-rim-brakes-can-be-fitted', { why }), [
+        said('end-fit.look-for-bosses'),
+      ]),
+    ];
   }
   if (bosses !== 'bosses' || track === false) {
     return [
-      told(
-        'brake',
-        'stop',
-        `${why} ${bosses === 'bosses' ? 'Its rim has no brake track.' : 'There are no bosses for a rim brake.'}`,
-        [
-          bosses === 'bosses' ? 'Take a wheel whose rim has a brake track.' : 'Take a wheel with a rotor mount.',
-          'Fit the motor at the other end.',
-        ],
-      ),
+      told('brake', 'stop', said('end-fit.text', { why, bosses }), [
+        bosses === 'bosses'
+          ? said('shared.take-wheel-whose-rim-has-brake')
+          : said('shared.take-wheel-with-rotor-mount'),
+        said('shared.fit-motor-at-other-end'),
+      ]),
     ];
   }
   if (track === undefined) {
-    return [told('brake', 'unknown', `${why} Whether the new rim has a brake track is not known.`, [other])];
+    return [told('brake', 'unknown', said('end-fit.whether-new-rim-has-brake-track', { why }), [other])];
   }
-  return [told('brake', 'work', `${why} There are bosses, and the new rim has a track.`, [atRim, other])];
+  return [told('brake', 'work', said('end-fit.there-are-bosses-and-new-rim', { why }), [atRim, other])];
 }
 
 /** Two ways to read the rotor's place that do not agree, in mm [J]. */
@@ -124,9 +126,9 @@ function rotorReadings({ brake, lengths }: EndFacts): Finding | null {
   return finding(
     'rotor-readings',
     'unknown',
-    `To its inner face the rotor reads ${inMm(inboard)}; outer face and thickness say ${inMm(outer + thickness)}.`,
+    said('end-fit.to-its-inner-face-rotor-reads', { inboard, outer: outer + thickness }),
     { measured: apart, limit: rotorApartMm, margin: rotorApartMm - apart },
-    ['Measure the rotor again and take back the reading that is wrong.'],
+    [said('end-fit.measure-rotor-again-and-take-back')],
   );
 }
 
@@ -135,7 +137,7 @@ function sprocketSeat({ chain }: EndFacts, wheel: Wheel): Finding | null {
   if (chain !== true) return null;
   const takes = wheel.kit?.hub.takes;
   if (wheel.smallSprocketMm !== null && takes !== 'none') return null;
-  return told('gears', 'stop', 'The chain needs a sprocket here; this hub has no place for one.', [
-    'Take a wheel with sprockets.',
+  return told('gears', 'stop', said('end-fit.chain-needs-sprocket-here-this-hub'), [
+    said('end-fit.take-wheel-with-sprockets'),
   ]);
 }

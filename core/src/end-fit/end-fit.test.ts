@@ -2,6 +2,7 @@ import { endFacts, type Reading } from '../end-facts';
 import type { StoreItem, Wheel } from '../parts';
 import { endFit } from './end-fit';
 import { frontReadings, frontWheel, washersOnHand } from './front-end.testing';
+import { say } from '../english.testing';
 
 const judge = (readings: Reading[], wheel: Wheel = frontWheel, stores: StoreItem[] = washersOnHand) =>
   endFit({ facts: endFacts('front', readings), wheel, stores, delivered: null });
@@ -66,7 +67,7 @@ describe('endFit', () => {
       approval,
     });
     expect(fit.verdict).toBe('work');
-    expect(fit.findings.find(({ id }) => id === 'maker-approval')!.because).toContain('letter 14');
+    expect(say(fit.findings.find(({ id }) => id === 'maker-approval')!.because)).toContain('letter 14');
   });
 
   it('notices faces that are not parallel', () => {

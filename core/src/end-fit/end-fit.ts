@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import { axleStack } from '../axle-stack';
 import { isCarbon, openFeatures, type EndFacts } from '../end-facts';
 import type { Feature, Side } from '../features';
@@ -71,9 +72,8 @@ function aluminium({ material, bladeMaterial }: EndFacts): boolean {
 }
 
 /** A sentence of one side names it: both sides say the same, on paper and in a headline. */
-function onSide(side: Side, because: string): string {
-  if (new RegExp(String.raw`\b${side}\b`, 'i').test(because)) return because;
-  return `On the ${side}, ${because.charAt(0).toLowerCase()}${because.slice(1)}`;
+function onSide(side: Side, because: Said): Said {
+  return because.with?.side === side ? because : said('end-fit.on-side', { side, because });
 }
 
 function sided(side: Side, findings: readonly Finding[]): Finding[] {
@@ -94,8 +94,11 @@ function openFindings(open: readonly Feature[], facts: EndFacts): Finding[] {
       limit: 0,
       margin: -open.length,
       unit: '',
-      because: open.length === 1 ? 'One reading is still open.' : `${open.length} readings are still open.`,
-      remedies: ['Measure what is open: there is no verdict before.'],
+      because:
+        open.length === 1
+          ? said('end-fit.one-reading-is-still-open')
+          : said('end-fit.readings-are-still-open', { open: open.length }),
+      remedies: [said('end-fit.measure-what-is-open-there-is')],
     },
   ];
 }

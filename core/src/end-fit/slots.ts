@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { withLimits } from '../limits';
 import type { Side } from '../features';
 import { boreSuits } from '../parts';
@@ -15,7 +16,9 @@ export function bothSlots(input: EndFitInput): Record<Side, SlotFitResult> {
 function untilSeen({ facts }: EndFitInput, slot: SlotFitResult): SlotFitResult {
   if (facts.kind !== null) return slot;
   const findings = slot.findings.map((item) =>
-    onSeat.has(item.id) ? { ...item, verdict: 'unknown' as const, remedies: ['Look at the shape of the seat.'] } : item,
+    onSeat.has(item.id)
+      ? { ...item, verdict: 'unknown' as const, remedies: [said('end-fit.look-at-shape-of-seat')] }
+      : item,
   );
   return { ...slot, findings, verdict: worstOf(findings.map(({ verdict }) => verdict)) };
 }

@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import type { EndFacts } from '../end-facts';
 import type { Side } from '../features';
 import { boreSuits, washerId } from '../parts';
@@ -94,10 +95,10 @@ function hasEye(facts: EndFacts, side: Side): boolean {
   return seen === 'both' || seen === side;
 }
 
-const placeWords: Record<Exclude<TabPlace, 'none'>, string> = {
-  inside: 'a tab inside',
-  outside: 'a tab outside',
-  plate: 'a plate in the eye',
+const placeWords: Record<Exclude<TabPlace, 'none'>, Said> = {
+  inside: said('end-fit.tab-inside'),
+  outside: said('end-fit.tab-outside'),
+  plate: said('end-fit.plate-in-eye'),
 };
 
 /**
@@ -118,8 +119,11 @@ export function tabFindings(
         'tabs',
         'goes',
         left === right
-          ? `On each side ${placeWords[left]} keeps axle and nut from turning.`
-          : `On the left ${placeWords[left]}, on the right ${placeWords[right]} keep axle and nut from turning.`,
+          ? said('end-fit.on-each-side-keeps-axle-and', { placeWords: placeWords[left] })
+          : said('end-fit.on-left-on-right-keep-axle', {
+              placeWords: placeWords[left],
+              placeWords2: placeWords[right],
+            }),
       ),
     ];
   }
@@ -130,10 +134,10 @@ export function tabFindings(
       'tabs',
       both && strong ? 'stop' : 'work',
       both
-        ? 'Nothing in either slot keeps the axle and its nuts from turning.'
-        : `On the ${bare[0]} nothing in the slot keeps the nut from turning.`,
+        ? said('end-fit.nothing-in-either-slot-keeps-axle')
+        : said('end-fit.on-nothing-in-slot-keeps-nut', { side: bare[0]! }),
       { measured: 2 - bare.length, limit: 2, margin: -bare.length, unit: '' },
-      [`Get ${both ? 'two tabbed washers' : 'a tabbed washer'} of 2 mm or thicker for this slot.`],
+      [said('end-fit.get-of-2-mm-or-thicker', { isBoth: both ? 'yes' : 'no' })],
     ),
   ];
 }

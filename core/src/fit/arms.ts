@@ -1,3 +1,4 @@
+import { said } from '../said';
 import {
   armFit,
   chooseArms,
@@ -126,11 +127,9 @@ export function armFindings(fit: ArmFitResult | null, placed: readonly ArmPlacem
     finding(
       'arms',
       'work',
-      placed.length === 0
-        ? 'An arm could be clamped, but the washers leave the nut no thread for it.'
-        : 'Two arms are asked for; the washers leave the nut no thread for the second.',
+      placed.length === 0 ? said('fit.arm-could-be-clamped-but-washers') : said('fit.two-arms-are-asked-for-washers'),
       { measured: placed.length, limit: needed, margin: placed.length - needed, unit: '' },
-      ['Get a thinner arm, or a kit with a longer axle.'],
+      [said('fit.get-thinner-arm-or-kit-with')],
     ),
   ];
 }

@@ -1,3 +1,4 @@
+import { listed, said } from '../said';
 import { nutAimNm } from '../torque-reaction';
 import { openAtTakeIn } from '../take-in-open';
 import { bikeChecks, hottestDescentKmh, type BikeChecksInput, type BikeChecksResult } from '../bike-checks';
@@ -13,13 +14,14 @@ import { lengthOf } from './readings';
 import { nutPlan } from './torque';
 import { massAfterKg } from './tyre';
 import { wheelRadiusM } from '../wheel-radius';
-import { counted } from '../units';
 
 export function takeInFindings(input: FitInput): Finding[] {
   const open = openAtTakeIn(input.bike, input.facts.end);
   if (open.length === 0) return [];
   return [
-    told('take-in-open', 'unknown', `Take-in is open: ${open.join(', ')}.`, ['Ask the rider and look the bike over.']),
+    told('take-in-open', 'unknown', said('fit.take-in-is-open', { open: listed(open, 'comma') }), [
+      said('fit.ask-rider-and-look-bike-over'),
+    ]),
   ];
 }
 
@@ -107,7 +109,7 @@ function climbKnown({ wheel }: FitInput, findings: readonly Finding[]): Finding[
       ? {
           ...item,
           verdict: 'unknown' as const,
-          remedies: ['Find out the motor’s constants and the controller’s current limits.'],
+          remedies: [said('fit.find-out-motor-constants-and-controller')],
         }
       : item,
   );
@@ -118,14 +120,14 @@ function heatOpen({ bike, wheel }: FitInput, motor: MotorTorqueResult | null): F
   const { motor: constants } = wheel.kit!;
   if (!bike.climb || bike.climb.gradePercent === 0) return [];
   const open = [
-    ...(motor?.ktNmPerA === undefined ? ['rpm per volt with a current limit'] : []),
-    ...(constants.windingOhm === undefined ? ['winding resistance'] : []),
-    ...(constants.noLoadA === undefined ? ['no-load current'] : []),
+    ...(motor?.ktNmPerA === undefined ? [said('fit.rpm-per-volt')] : []),
+    ...(constants.windingOhm === undefined ? [said('fit.winding-resistance')] : []),
+    ...(constants.noLoadA === undefined ? [said('fit.no-load-current')] : []),
   ];
   if (open.length === 0) return [];
   return [
-    told('hub-heat', 'unknown', `How hot the hub gets on the climb cannot be told: ${open.join(', ')} not known.`, [
-      'Measure on the motor or ask its maker.',
+    told('hub-heat', 'unknown', said('fit.how-hot-hub-gets-on-climb', { open: listed(open, 'comma') }), [
+      said('fit.measure-on-motor-or-ask-its'),
     ]),
   ];
 }
@@ -188,8 +190,8 @@ export function kitFindings({ wheel }: FitInput): Finding[] {
   const { kit } = wheel;
   if (!kit) {
     return [
-      told('kit-unknown', 'unknown', `Of ${wheel.code} only the wheel is recorded.`, [
-        'Record motor, controller and hub of the kit.',
+      told('kit-unknown', 'unknown', said('fit.of-only-wheel-is-recorded', { code: wheel.code }), [
+        said('fit.record-motor-controller-and-hub-of'),
       ]),
     ];
   }
@@ -197,21 +199,21 @@ export function kitFindings({ wheel }: FitInput): Finding[] {
     ...(kit.verified
       ? []
       : [
-          told('kit-unverified', 'work', `${wheel.code} is entered from own measurements.`, [
-            'Measure again on the part itself before anything is filed.',
+          told('kit-unverified', 'work', said('fit.is-entered-from-own-measurements', { code: wheel.code }), [
+            said('fit.measure-again-on-part-itself-before'),
           ]),
         ]),
     ...patternFindings(wheel.code, kit),
     ...rimFindings(kit),
     ...(kit.battery === undefined
       ? [
-          told('kit-battery', 'unknown', `Whether ${wheel.code} comes with a battery is not recorded.`, [
-            'Record its battery, or that none is bought.',
+          told('kit-battery', 'unknown', said('fit.whether-comes-with-battery-is-not', { code: wheel.code }), [
+            said('fit.record-its-battery-or-that-none'),
           ]),
         ]
       : []),
     ...(kit.battery && kit.battery.cost === undefined
-      ? [told('battery-cost', 'unknown', 'What the battery costs is not known.', ['Ask the supplier.'])]
+      ? [told('battery-cost', 'unknown', said('fit.what-battery-costs-is-not-known'), [said('fit.ask-supplier')])]
       : []),
   ];
 }
@@ -223,8 +225,11 @@ function patternFindings(code: string, { unmeasured = [] }: KitFacts): Finding[]
     told(
       'kit-pattern',
       'unknown',
-      `${counted(unmeasured.length, 'figure')} of ${code} ${unmeasured.length === 1 ? 'is' : 'are'} a pattern’s, not measured.`,
-      ['Measure them on the wheel: its page asks for one after the other.'],
+      said('fit.of-pattern-not-measured', {
+        figures: unmeasured.length,
+        code,
+      }),
+      [said('fit.measure-them-on-wheel-its-page')],
     ),
   ];
 }
@@ -233,12 +238,8 @@ function rimFindings({ rim }: KitFacts): Finding[] {
   if (rim) return [];
   if (rim === undefined) {
     return [
-      told('kit-rim', 'unknown', 'Whether the kit comes with a rim is not recorded.', [
-        'Record the rim, or that the hub comes without one.',
-      ]),
+      told('kit-rim', 'unknown', said('fit.whether-kit-comes-with-rim-is'), [said('fit.record-rim-or-that-hub-comes')]),
     ];
   }
-  return [
-    told('lacing', 'work', 'The hub comes without a rim.', ['Lace it: see the lacing page for lengths and pattern.']),
-  ];
+  return [told('lacing', 'work', said('fit.hub-comes-without-rim'), [said('fit.lace-it-see-lacing-page-for')])];
 }

@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import type { ArmFitResult } from '../arm-fit';
 import type { BikeChecksResult } from '../bike-checks';
 import type { BikeFacts } from '../bike-facts';
@@ -61,9 +62,9 @@ export type ShoppingGroup = 'kit' | 'battery' | 'small-parts';
 /** Something to get before the work can begin. */
 export interface ShoppingLine {
   group: ShoppingGroup;
-  what: string;
+  what: Said;
   count: number;
-  reason: string;
+  reason: Said;
   /** In the workshop's currency; 0 where nobody knows it yet, which is then a finding. */
   costEach: number;
   leadDays: number;
@@ -71,17 +72,18 @@ export interface ShoppingLine {
 
 /** A tool that the work needs. */
 export interface ToolNeed {
+  /** Under which the workshop keeps it. */
   tool: string;
-  reason: string;
+  reason: Said;
   how: 'have' | 'buy' | 'borrow';
   cost: number;
 }
 
 /** A part of kit or bike that is not used. */
 export interface LeftOver {
-  what: string;
+  what: Said;
   count: number;
-  because: string;
+  because: Said;
 }
 
 /** What to measure next, or again. */
@@ -92,7 +94,7 @@ export interface NextReading {
   /** Expected change of the verdict, or gain in first-time-right, per second of measuring. */
   worthPerSecond: number;
   seconds: number;
-  because: string;
+  because: Said;
 }
 
 /** Everything that is known of this kit at this end before anything is ordered. */

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { applied } from './apply-remedy.testing';
 import { asking, better, drawnFit, forgetting, helped, improved } from './drawn.testing';
 import { fit } from './fit';
+import { say } from '../english.testing';
 
 const runs = Number(process.env.CRICKET_PROPERTY_RUNS ?? 150);
 
@@ -22,13 +23,13 @@ describe('the words of a fit', () => {
         for (const { id, because, remedies } of amiss) {
           const side = /\.(left|right)$/.exec(id)?.[1];
           sided += Number(side !== undefined);
-          if (side) expect([id, because]).toEqual([id, expect.stringMatching(new RegExp(side, 'i'))]);
-          expect(remedies).not.toContain(because);
-          expect([because, ...remedies].join(' ')).not.toMatch(
-            /\[J\]|undefined|NaN|null|\b1 (figure|sprocket|click)s\b/,
+          if (side) expect([id, say(because)]).toEqual([id, expect.stringMatching(new RegExp(side, 'i'))]);
+          expect(remedies).not.toContainEqual(because);
+          expect([because, ...remedies].map(say).join(' ')).not.toMatch(
+            /\[J\]|undefined|NaN|null|⟨|\b1 (figure|sprocket|click)s\b/,
           );
         }
-        const said = amiss.map(({ because }) => because);
+        const said = amiss.map(({ because }) => say(because));
         expect(said.filter((because, at) => said.indexOf(because) < at)).toEqual([]);
       }),
       { numRuns: runs, seed: 14 },
@@ -80,7 +81,7 @@ describe('a fit over drawn bikes, kits and stores', () => {
         for (const finding of fit(input).findings) {
           if (finding.verdict === 'goes') continue;
           for (const remedy of finding.remedies) {
-            for (const done of applied(input, finding, remedy)) {
+            for (const done of applied(input, finding, say(remedy))) {
               tried.add(finding.id.split('.')[0]!);
               const after = fit(done).findings.find(({ id }) => id === finding.id);
               // A lip may be filled or the seat relieved: either is work.

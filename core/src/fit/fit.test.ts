@@ -7,6 +7,7 @@ import { fit } from './fit';
 import { invented, inventedStores, type Invented } from './invented.testing';
 import { brakeFacts, rotorWith } from './rotor';
 import { fitTwoMotors } from './two-motors';
+import { say } from '../english.testing';
 
 const rank: Record<Verdict, number> = { stop: 0, unknown: 1, work: 2, goes: 3 };
 const verdict = (change: Invented) => fit(invented(change)).verdict;
@@ -66,7 +67,7 @@ describe('a whole fit', () => {
       invented({ wheel: { shoulderWidthMm: 97.8 }, stores: inventedStores.filter(({ kind }) => kind !== 'plain') }),
     );
     expect(tight.measureNext[0]).toMatchObject({ state: 'again', feature: { id: 'spacing.front' } });
-    expect(tight.measureNext[0]!.because).toMatch(/raises the chance/);
+    expect(say(tight.measureNext[0]!.because)).toMatch(/raises the chance/);
   });
 
   it('chooses arms and stack together: no arm on a side whose thread it would take', () => {
@@ -85,7 +86,7 @@ describe('a whole fit', () => {
         stores: inventedStores.filter(({ kind }) => kind !== 'rotor-bolt' && kind !== 'arm' && kind !== 'tyre'),
       }),
     );
-    expect(shopping.map(({ what }) => what)).toEqual([
+    expect(shopping.map(({ what }) => say(what))).toEqual([
       'Kit FW-7',
       'Battery 420 Wh',
       'Rotor bolt M5 × 10',
@@ -399,7 +400,7 @@ describe('a hub that is built up for a closed end', () => {
     expect(report.adapter?.build).toMatchObject({ left: { endCap: 'L9' }, right: { endCap: 'R9' }, widthErrorMm: 0 });
     expect(report.wheel).toMatchObject({ shoulderWidthMm: 142, rimOffsetMm: 0 });
     expect(report.findings.find(({ id }) => id === 'through-axle.left')?.verdict).toBe('goes');
-    expect(report.adapter?.order).toContain('axle to torque');
+    expect(report.adapter?.order.map(say)).toContain('axle to torque');
     // The smallest sprocket stands as much farther in as the right cap is long.
     expect(report.wheel.smallSprocketMm).toBeCloseTo(0.4 + 9, 9);
   });

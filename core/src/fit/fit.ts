@@ -1,3 +1,4 @@
+import { said, saidKey } from '../said';
 import type { ArmFitResult, ArmPlacement } from '../arm-fit';
 import { axleStack, possibleStacks, type AllowsShims, type AxleStackInput } from '../axle-stack';
 import type { EndAdapterResult } from '../end-adapter';
@@ -290,7 +291,7 @@ function report(
 function toldOnce(findings: readonly FitFinding[]): FitFinding[] {
   const said = new Set<string>();
   return findings.filter(({ verdict, because }) => {
-    const sentence = `${verdict} ${because}`;
+    const sentence = `${verdict} ${saidKey(because)}`;
     return !said.has(sentence) && said.add(sentence);
   });
 }
@@ -303,10 +304,10 @@ function budgetFinding({ bike }: FitInput, cost: number): FitFinding[] {
     'budget',
     over ? 'work' : 'goes',
     over
-      ? `Kit, battery, parts and tools come to ${cost}; the budget is ${bike.budget}.`
-      : `Kit, battery, parts and tools come to ${cost}, within the budget of ${bike.budget}.`,
+      ? said('fit.kit-battery-parts-and-tools-come', { cost, budget: bike.budget })
+      : said('fit.kit-battery-parts-and-tools-come-to', { cost, budget: bike.budget }),
     { measured: cost, limit: bike.budget, margin: bike.budget - cost, unit: '' },
-    over ? ['Ask the rider, or take a smaller kit or pack.'] : [],
+    over ? [said('fit.ask-rider-or-take-smaller-kit')] : [],
   );
   return [{ ...item, area: 'cost' }];
 }

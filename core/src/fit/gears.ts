@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { gearIndex, type GearIndexResult } from '../gear-index';
 import { withLimits } from '../limits';
 import { dust, finding, notRecorded, told, type Finding } from '../verdict';
@@ -6,7 +7,6 @@ import { clusterAfter } from './cluster';
 import type { EndFit } from '../end-fit';
 import type { FitInput } from './contract';
 import { lengthOf } from './readings';
-import { counted } from '../units';
 
 /** Shifter and sprockets with this wheel; null at the front, without gears, or until they are recorded. */
 export function gearsWith({ facts, wheel, limits }: FitInput, fit: EndFit): GearIndexResult | null {
@@ -36,19 +36,15 @@ export function gearsWith({ facts, wheel, limits }: FitInput, fit: EndFit): Gear
 export function clusterFindings({ facts, wheel }: FitInput): Finding[] {
   const after = clusterAfter(facts, wheel);
   if (facts.end !== 'rear' || !after || after.from === 'bike') return [];
-  const own = `${facts.speeds}-speed ${facts.words.get('cluster')}`;
+  const own = { speeds: facts.speeds ?? 0, cluster: facts.words.get('cluster') ?? '' };
   if (after.from === 'kit') {
     return [
-      told(
-        'cluster-new',
-        'goes',
-        `The kit brings its own ${counted(after.sprockets, 'sprocket')}; the ${own} stays on the old wheel.`,
-      ),
+      told('cluster-new', 'goes', said('fit.kit-brings-its-own-stays-on', { sprockets: after.sprockets, ...own })),
     ];
   }
   return [
-    told('cluster-new', 'work', `The bike’s ${own} does not go onto this hub.`, [
-      `Get a ${after.kind} with ${counted(after.sprockets, 'sprocket')}.`,
+    told('cluster-new', 'work', said('fit.bike-does-not-go-onto-this', own), [
+      said('fit.get-with', { kind: after.kind, sprockets: after.sprockets }),
     ]),
   ];
 }
@@ -73,13 +69,18 @@ export function cadenceFindings({ facts, wheel, bike, limits: own }: FitInput): 
     finding(
       'cadence',
       goes ? 'goes' : 'work',
-      `At ${kit.assistedKmh} km/h on ${bike.chainringTeeth} × ${smallest} teeth the legs turn at ${Math.round(rpm)} rpm.`,
+      said('fit.at-on-teeth-legs-turn-at', {
+        assistedKmh: kit.assistedKmh,
+        chainringTeeth: bike.chainringTeeth,
+        smallest,
+        rpm: Math.round(rpm),
+      }),
       { measured: rpm, limit: cadenceRpm, margin: cadenceRpm - rpm, unit: 'rpm' },
       goes
         ? []
         : ring <= largestRing
-          ? [`Fit a chainring of ${ring} teeth, or one near it, for 85 rpm.`]
-          : ['Set a lower assisted speed, or tell the rider that the last of it is not pedalled.'],
+          ? [said('fit.fit-chainring-of-teeth-or-one', { ring })]
+          : [said('fit.set-lower-assisted-speed-or-tell')],
     ),
   ];
 }
@@ -91,23 +92,23 @@ export function hubFindings({ facts, wheel }: FitInput): Finding[] {
   const findings: Finding[] = [];
   if (old === 'coaster' || old === 'drum') {
     findings.push(
-      told('hub-lost', 'work', `With the old hub goes its ${old === 'coaster' ? 'back-pedal' : 'drum'} brake.`, [
-        'Fit another rear brake before the motor.',
-        'Or fit the motor at the front.',
+      told('hub-lost', 'work', said('fit.with-old-hub-goes-its-brake', { old }), [
+        said('shared.fit-another-rear-brake-before-motor'),
+        said('fit.or-fit-motor-at-front'),
       ]),
     );
   }
   if (old === 'gear-hub') {
     findings.push(
-      told('hub-lost', 'work', 'With the old hub go the gears inside it.', [
-        'Fit a derailleur and hanger, or ride single speed.',
-        'Or fit the motor at the front.',
+      told('hub-lost', 'work', said('fit.with-old-hub-go-gears-inside'), [
+        said('fit.fit-derailleur-and-hanger-or-ride'),
+        said('fit.or-fit-motor-at-front'),
       ]),
     );
   }
   const after = clusterAfter(facts, wheel);
   if (after?.kind === 'cassette' && after.from !== 'kit' && wheel.kit?.hub.bodyMm === undefined) {
-    findings.push(notRecorded('cassette-spacer', 'The length of the hub’s splined body'));
+    findings.push(notRecorded('cassette-spacer', said('fit.length-of-hub-splined-body')));
   }
   return findings;
 }

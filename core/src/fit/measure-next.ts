@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { judgeStack, type AxleStackInput, type Stack } from '../axle-stack';
 import type { EndFit } from '../end-fit';
 import { featureById, type Feature } from '../features';
@@ -78,7 +79,7 @@ export function nextReadings(input: FitInput, fit: EndFit): NextReading[] {
       state: 'open',
       seconds,
       worthPerSecond: chance / seconds,
-      because: `One in ${Math.max(2, Math.round(1 / chance))} turns the verdict.`,
+      because: said('fit.one-in-turns-verdict', { it: Math.max(2, Math.round(1 / chance)) }),
     };
   });
   if (open.length > 0) return open.sort((a, b) => b.worthPerSecond - a.worthPerSecond);
@@ -113,7 +114,7 @@ function againReadings({ facts, limits }: FitInput, { stack, stackInput }: EndFi
           state: 'again',
           seconds,
           worthPerSecond: gain / features.length / seconds,
-          because: `Taken again it raises the chance of a right first try by ${(100 * gain).toFixed(1)} %.`,
+          because: said('fit.taken-again-it-raises-chance-of', { gain: 100 * gain }),
         },
       ];
     });

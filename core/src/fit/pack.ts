@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { isOtherPack, kitWithPack, packFindings } from '../pack-instead';
 import { told, type Finding } from '../verdict';
 import { wheelRadiusM } from '../wheel-radius';
@@ -17,8 +18,8 @@ export function packJudged(input: FitInput): Finding[] {
   const pack = input.bike.job?.packInstead;
   if (!pack) {
     return [
-      told('pack', 'unknown', 'Another pack than the kit’s is used, and nothing of it is recorded.', [
-        'Record its cells, current, mass, size, state and charger on the page of this kit.',
+      told('pack', 'unknown', said('fit.another-pack-than-kit-is-used'), [
+        said('fit.record-its-cells-current-mass-size'),
       ]),
     ];
   }

@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import { axleAt } from '../model';
 import { BikeFacts } from '../bike-facts';
 import { endFacts, PlainReading, type EndFacts, type Reading } from '../end-facts';
@@ -24,7 +25,7 @@ export class PlainFitInput {
 /** A report in plain data: facts and statistics are left out, they follow from the readings. */
 export type PlainFitReport = Omit<FitReport, 'open' | 'measureNext' | 'wheel'> & {
   open: string[];
-  measureNext: { feature: string; state: 'open' | 'again'; worthPerSecond: number; seconds: number; because: string }[];
+  measureNext: { feature: string; state: 'open' | 'again'; worthPerSecond: number; seconds: number; because: Said }[];
 };
 
 /**
@@ -44,11 +45,7 @@ export function factsOf(end: End, readings: readonly PlainReading[]): EndFacts {
     readings.map((reading, index): Reading => {
       const feature = featureById(reading.feature);
       if (!feature)
-        throw new InputError(
-          `readings.${index}.feature`,
-          reading.feature,
-          'the name of something that can be measured',
-        );
+        throw new InputError(`readings.${index}.feature`, reading.feature, said('fit.name-of-something-that-can-be'));
       const instrument = reading.instrument ?? (feature.kind === 'length' ? feature.instrument : 'eye');
       return {
         id: String(index),

@@ -7,6 +7,7 @@ import { fit } from './fit';
 import { invented, inventedStores, type Invented } from './invented.testing';
 import { fitOfRecord } from './recorded';
 import { readingsBehind } from './drawn.testing';
+import { say } from '../english.testing';
 
 const shim = (thicknessMm: number): StoreItem => ({
   id: 'thick-shim',
@@ -51,7 +52,7 @@ describe('a fit of what is recorded', () => {
     const found = told(change);
     // Of two readings that cannot stand together either one may be named.
     expect(found.map((item) => item.id.replace('.right', '.left'))).toEqual([id]);
-    expect(found[0]!.because).toMatch(says);
+    expect(say(found[0]!.because)).toMatch(says);
     expect(found[0]!.verdict).toBe('unknown');
     const report = fitOfRecord(invented(change));
     expect(report.verdict).not.toBe('goes');

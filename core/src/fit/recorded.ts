@@ -1,3 +1,4 @@
+import { asWritten, said, type SaidParam } from '../said';
 import { withoutFeatures } from '../end-facts';
 import { InputError } from '../input';
 import { told, worstFirst, worstOf } from '../verdict';
@@ -130,16 +131,21 @@ function refused(input: FitInput, culprits: readonly Recorded[], culprit: Record
   const { kind, id } = culprit;
   const name = kind === 'stores' ? nameOf(input, id) : id;
   return {
-    ...told(`left-out.${kind}.${id}`, 'unknown', `What is recorded cannot be: ${name}: ${message}.`, [
-      kind === 'reading' || kind === 'delivered'
-        ? 'Take the reading back and measure again.'
-        : 'Put it right where it is recorded.',
-    ]),
+    ...told(
+      `left-out.${kind}.${id}`,
+      'unknown',
+      said('fit.what-is-recorded-cannot-be', { name, message: asWritten(message) }),
+      [
+        kind === 'reading' || kind === 'delivered'
+          ? said('fit.take-reading-back-and-measure-again')
+          : said('fit.put-it-right-where-it-is'),
+      ],
+    ),
     area: 'kit',
   };
 }
 
-function nameOf({ stores }: FitInput, id: string): string {
+function nameOf({ stores }: FitInput, id: string): SaidParam {
   const item = stores.find((each) => each.id === id);
-  return item ? (item.details?.label ?? `${item.kind} ${item.thicknessMm} mm`) : id;
+  return item ? (item.details?.label ?? said(`stores.${item.kind}`, { thicknessMm: item.thicknessMm })) : id;
 }

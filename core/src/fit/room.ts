@@ -1,4 +1,4 @@
-import { inMm } from '../figures';
+import { said } from '../said';
 import { withLimits } from '../limits';
 import type { EndFit } from '../end-fit';
 import { finding, graded, notMeasured, type Finding } from '../verdict';
@@ -12,7 +12,7 @@ import type { TyreChoice } from './tyre';
  */
 export function coverRoom({ facts, wheel, limits: own }: FitInput, fit: EndFit): Finding {
   const apartMm = lengthOf(facts, 'legs-apart');
-  if (apartMm === null) return notMeasured('cover-room', 'The room between the legs or stays beside the motor');
+  if (apartMm === null) return notMeasured('cover-room', said('fit.room-between-legs-or-stays-beside'));
   const { runningGapMm } = withLimits(own);
   const best = fit.stack?.stacks[0];
   const offMm = best ? Math.abs(best.left.totalMm - best.right.totalMm) / 2 : 0;
@@ -23,10 +23,10 @@ export function coverRoom({ facts, wheel, limits: own }: FitInput, fit: EndFit):
     'cover-room',
     verdict,
     roomMm < 0
-      ? `The motor is ${inMm(-roomMm)} too wide for the legs or stays beside it.`
-      : `Between motor cover and leg or stay there is ${inMm(roomMm)}; ${inMm(runningGapMm)} is needed.`,
+      ? said('fit.motor-is-too-wide-for-legs', { roomMm: -roomMm })
+      : said('fit.between-motor-cover-and-leg-or', { roomMm, runningGapMm }),
     { measured: roomMm, limit: runningGapMm, margin },
-    verdict === 'goes' ? [] : ['Take a narrower motor.', 'Fit the motor at the other end.'],
+    verdict === 'goes' ? [] : [said('fit.take-narrower-motor'), said('shared.fit-motor-at-other-end')],
   );
 }
 
@@ -35,7 +35,7 @@ export function tyreRoom({ facts, limits: own }: FitInput, tyre: TyreChoice | nu
   const chosenMm = tyre?.tyre?.widthMm;
   if (chosenMm === undefined) return [];
   const roomMm = lengthOf(facts, 'tyre-room');
-  if (roomMm === null) return [notMeasured('tyre-room', 'The room where the tyre runs')];
+  if (roomMm === null) return [notMeasured('tyre-room', said('fit.room-where-tyre-runs'))];
   const { tyreRoomGoesMm, tyreRoomWorkMm } = withLimits(own);
   const gapMm = Number(((roomMm - chosenMm) / 2).toFixed(6));
   const verdict = graded(gapMm - tyreRoomGoesMm, gapMm - tyreRoomWorkMm);
@@ -45,10 +45,10 @@ export function tyreRoom({ facts, limits: own }: FitInput, tyre: TyreChoice | nu
       'tyre-room',
       verdict,
       gapMm < 0
-        ? `The tyre, ${inMm(chosenMm)}, is wider than the room for it.`
-        : `Beside a ${inMm(chosenMm)} tyre there is ${inMm(gapMm)}; ${inMm(tyreRoomGoesMm)} goes, ${inMm(tyreRoomWorkMm)} is the least.`,
+        ? said('fit.tyre-is-wider-than-room-for', { chosenMm })
+        : said('fit.beside-tyre-there-is-goes-is', { chosenMm, gapMm, tyreRoomGoesMm, tyreRoomWorkMm }),
       { measured: gapMm, limit: tyreRoomGoesMm, margin: gapMm - tyreRoomGoesMm },
-      verdict === 'goes' ? [] : [`Take a tyre of at most ${widest} mm, if the rim takes one so narrow.`],
+      verdict === 'goes' ? [] : [said('fit.take-tyre-of-at-most-if', { widest })],
     ),
   ];
 }

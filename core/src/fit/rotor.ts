@@ -1,3 +1,4 @@
+import { said } from '../said';
 import type { AllowsShims } from '../axle-stack';
 import type { Stack } from '../axle-stack';
 import { withLimits } from '../limits';
@@ -136,7 +137,7 @@ function spokeGap(
 
 /** Where nobody has measured the flanges, nobody knows how near the spokes come. */
 export function spokesOpen({ wheel }: FitInput, brake: BrakeFacts | null): Finding[] {
-  return brake && !wheel.kit?.flanges ? [notRecorded('spoke-gap', 'The size of the hub’s spoke flanges')] : [];
+  return brake && !wheel.kit?.flanges ? [notRecorded('spoke-gap', said('fit.size-of-hub-spoke-flanges'))] : [];
 }
 
 /** The rotor judged with the shims and the left stack that were chosen. */

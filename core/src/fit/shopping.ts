@@ -1,10 +1,11 @@
+import { asWritten, said, type Said } from '../said';
 import type { StoreKind } from '../parts';
 import { withLimits } from '../limits';
 import type { FitInput, FitReport, LeftOver, ShoppingLine } from './contract';
-import { deliveredIds } from '../parts';
+import { deliveredIds, washerName } from '../parts';
+import { getCWasher } from '../slot-fit';
 import { clusterAfter } from './cluster';
 import type { TyreChoice } from './tyre';
-import { counted } from '../units';
 
 /** How a kind of part is called in the workshop's limits. */
 const limitNames = {
@@ -34,7 +35,7 @@ export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice |
   const { kit } = wheel;
   const lines: ShoppingLine[] = [];
   const limits = withLimits(input.limits);
-  const need = (kind: StoreKind | 'cluster' | 'other', what: string, count: number, reason: string) => {
+  const need = (kind: StoreKind | 'cluster' | 'other', what: Said, count: number, reason: Said) => {
     const name = limitNames[kind];
     const [costEach, leadDays] = [limits[`cost${name}`], limits[`days${name}`]];
     lines.push({ group: 'small-parts', what, count, reason, costEach, leadDays });
@@ -42,9 +43,9 @@ export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice |
   if (kit) {
     lines.push({
       group: 'kit',
-      what: `Kit ${wheel.code}`,
+      what: said('fit.kit', { code: wheel.code }),
       count: 1,
-      reason: 'The conversion.',
+      reason: said('fit.conversion'),
       costEach: kit.cost,
       leadDays: kit.leadDays,
     });
@@ -54,90 +55,91 @@ export function shoppingList(input: FitInput, report: Bought, tyre: TyreChoice |
         group: 'battery',
         what: packName(input, kit.battery.Wh),
         count: 1,
-        reason: 'The kit draws from it.',
+        reason: said('fit.kit-draws-from-it'),
         costEach: kit.battery.cost ?? 0,
         leadDays: input.bike.job?.packInstead?.leadDays ?? kit.leadDays,
       });
     }
   }
   for (const { kind, thicknessMm, count } of report.stack?.impossible?.purchase ?? []) {
-    const name = {
-      plain: 'Washer',
-      tabbed: 'Tabbed washer',
-      'rotor-shim': 'Rotor shim',
-      'caliper-shim': 'Caliper shim',
-    }[kind];
-    need(kind, `${name} ${thicknessMm} mm`, count, report.stack!.impossible!.because);
+    need(kind, said(`fit.get-${kind}`, { thicknessMm }), count, report.stack!.impossible!.because);
   }
   cWashers(report, need);
   const { rotor } = report;
   if (rotor?.buyBoltMm !== undefined)
-    need('rotor-bolt', `Rotor bolt M5 × ${rotor.buyBoltMm}`, 6, because(report, 'rotor-bolt'));
+    need(
+      'rotor-bolt',
+      said('fit.rotor-bolt-m5', { buyBoltMm: rotor.buyBoltMm }),
+      6,
+      because(report, 'rotor-bolt') ?? said('fit.no-bolt-fits'),
+    );
   if (rotor?.buyCaliperBoltMm !== undefined)
-    need('caliper-bolt', `Caliper bolt M6 × ${rotor.buyCaliperBoltMm}`, 2, because(report, 'caliper-bolt'));
+    need(
+      'caliper-bolt',
+      said('fit.caliper-bolt-m6', { buyCaliperBoltMm: rotor.buyCaliperBoltMm }),
+      2,
+      because(report, 'caliper-bolt') ?? said('fit.no-bolt-fits'),
+    );
   for (const id of ['rotor-wear', 'rotor-pattern']) {
     const rule = report.findings.find((item) => item.id === id && item.verdict !== 'goes');
-    if (rule) need('rotor', rule.remedies[0] ?? 'Rotor', 1, rule.because);
+    if (rule) need('rotor', rule.remedies[0] ?? said('fit.rotor'), 1, rule.because);
   }
   const missingArms = armsMissing(report);
   if (missingArms > 0)
     need(
       'arm',
-      `Torque arm for M${wheel.axle.threadMm}, adjustable`,
+      said('fit.torque-arm-for-m-adjustable', { threadMm: wheel.axle.threadMm }),
       missingArms,
-      because(report, 'arms') || 'An arm is asked for.',
+      because(report, 'arms') ?? said('fit.arm-is-asked-for'),
     );
   const bare = report.findings.find(({ id, verdict }) => id === 'tabs' && verdict !== 'goes');
-  if (bare) need('tabbed', 'Tabbed washer, 2 mm or thicker', -(bare.margin ?? -1), bare.because);
+  if (bare) need('tabbed', said('fit.tabbed-washer-2-mm-or-thicker'), -(bare.margin ?? -1), bare.because);
   const sprockets = report.findings.find(({ id, verdict }) => id === 'cluster-new' && verdict === 'work');
   if (sprockets) {
     const { kind, sprockets: many } = clusterAfter(input.facts, wheel)!;
-    need(
-      'cluster',
-      `${kind === 'freewheel' ? 'Freewheel' : 'Cassette'} with ${counted(many, 'sprocket')}`,
-      1,
-      sprockets.because,
-    );
+    need('cluster', said('fit.with', { kind, sprockets: many }), 1, sprockets.because);
   }
   for (const { part, use, by } of input.bike.job?.parts ?? []) {
-    if (use === 'replaced' && by) need('other', by, 1, `In place of ${part}.`);
+    if (use === 'replaced' && by) need('other', asWritten(by), 1, said('fit.in-place-of', { part }));
   }
   cassetteSpacer(input, report, need);
   // A motor wheel comes bare; the bike's own tube moves over with its tyre only.
-  if (kit) need('other', 'Rim tape', 1, 'The new rim’s spoke holes are bare.');
+  if (kit) need('other', said('fit.rim-tape'), 1, said('fit.new-rim-spoke-holes-are-bare'));
   if (kit && input.bike.job?.liner !== 'left-out')
-    need('other', 'Puncture liner', 1, 'To take this wheel out means nuts, arm and plugs.');
+    need('other', said('fit.puncture-liner'), 1, said('fit.to-take-this-wheel-out-means'));
   if (kit && tyre && tyre.from !== 'bike')
-    need('other', `Inner tube ${wheel.beadSeatMm} mm`, 1, 'The tyre is not the bike’s own.');
+    need('other', said('fit.inner-tube', { beadSeatMm: wheel.beadSeatMm }), 1, said('fit.tyre-is-not-bike-own'));
   if (tyre?.from === 'shop')
     need(
       'tyre',
-      `Tyre ${wheel.beadSeatMm} mm`,
+      said('fit.tyre', { beadSeatMm: wheel.beadSeatMm }),
       1,
-      tyre.findings.find(({ id }) => id === 'tyre')?.because ?? 'The wheel needs one.',
+      tyre.findings.find(({ id }) => id === 'tyre')?.because ?? said('fit.wheel-needs-one'),
     );
   return lines;
 }
 
 /** A substitute is named by its cells: of equal Wh there are many. */
-function packName({ bike }: FitInput, Wh: number): string {
+function packName({ bike }: FitInput, Wh: number): Said {
   const pack = bike.job?.pack === 'substitute' ? bike.job.packInstead : undefined;
-  return pack ? `Battery ${Wh} Wh, ${pack.cells} cells ${pack.chemistry.toUpperCase()}` : `Battery ${Wh} Wh`;
+  return pack
+    ? said('fit.battery-cells', { Wh, cells: pack.cells, chemistry: pack.chemistry.toUpperCase() })
+    : said('fit.battery', { Wh });
 }
 
-type Need = (kind: StoreKind | 'cluster' | 'other', what: string, count: number, reason: string) => void;
+type Need = (kind: StoreKind | 'cluster' | 'other', what: Said, count: number, reason: Said) => void;
 
 function cWashers({ slots, findings }: Bought, need: Need): void {
   for (const side of ['left', 'right'] as const) {
     if (slots[side].cWasher) continue;
     const rule = findings.find(({ id, verdict }) => id === `lip.${side}` && verdict !== 'goes');
-    const remedy = rule?.remedies.find((words) => words.startsWith('Get a C-washer'));
-    if (rule && remedy) need('c-washer', remedy.replace(/^Get a /, '').replace(/\.$/, ''), 1, rule.because);
+    const remedy = rule?.remedies.find(({ said: code }) => code === getCWasher);
+    if (rule && remedy) need('c-washer', said('fit.c-washer', remedy.with), 1, rule.because);
   }
 }
 
-function because({ findings }: Bought, id: string): string {
-  return findings.find((item) => item.id === id)?.because ?? '';
+function because({ findings }: Bought, id: string): Said | null {
+  return findings.find((item) => item.id === id)?.because ?? null;
 }
 
 /** How many arms are asked for and cannot be put on from the stores. */
@@ -152,7 +154,8 @@ function cassetteSpacer({ stores }: FitInput, { gears }: Bought, need: Need): vo
   const onHand = stores.some(
     (item) => item.kind === 'cassette-spacer' && item.count > 0 && Math.abs(item.thicknessMm - mm) < 0.01,
   );
-  if (!onHand) need('cassette-spacer', `Cassette spacer ${mm} mm`, 1, 'Without it the sprockets stay loose.');
+  if (!onHand)
+    need('cassette-spacer', said('fit.cassette-spacer', { mm }), 1, said('fit.without-it-sprockets-stay-loose'));
 }
 
 /** Parts of kit and bike that are not used. */
@@ -171,23 +174,23 @@ export function leftOverParts(
   }
   const washers = best
     ? [...spare].flatMap(([id, count]) =>
-        count > 0
-          ? [{ what: `${id.replace('-', ' washer ')} mm`, count, because: 'This stack does not need it.' }]
-          : [],
+        count > 0 ? [{ what: washerName(id), count, because: said('fit.stack-does-not-need-it') }] : [],
       )
     : [];
   return [
     ...washers,
     ...(wheel.kit?.throttle !== 'none' && bike.job?.throttle === 'left-out'
-      ? [{ what: 'Throttle', count: 1, because: 'Left out by wish or by the class of vehicle.' }]
+      ? [{ what: said('fit.throttle'), count: 1, because: said('fit.left-out-by-wish-or-class') }]
       : []),
     ...(bike.job?.parts ?? []).map(({ part, use, by }) => ({
-      what: part,
+      what: asWritten(part),
       count: 1,
-      because: use === 'replaced' ? `Replaced by ${by}.` : 'Left out of this bike.',
+      because: use === 'replaced' && by ? said('fit.replaced-by', { by }) : said('fit.left-out-of-this-bike'),
     })),
-    { what: 'Old wheel', count: 1, because: 'Keep it whole: the bike can be put back.' },
-    ...(tyre?.from !== 'bike' ? [{ what: 'Old tyre and tube', count: 1, because: 'They stay on the old wheel.' }] : []),
+    { what: said('fit.old-wheel'), count: 1, because: said('fit.keep-it-whole-bike-can-be') },
+    ...(tyre?.from !== 'bike'
+      ? [{ what: said('fit.old-tyre-and-tube'), count: 1, because: said('fit.they-stay-on-old-wheel') }]
+      : []),
   ];
 }
 

@@ -1,9 +1,11 @@
+import { asWritten, said, type Said } from '../said';
 import { withLimits } from '../limits';
 import type { FitInput, FitReport, ToolNeed } from './contract';
 
 interface Tool {
+  /** Under which it is kept; `toolName` says what it is called. */
   tool: string;
-  reason: string;
+  reason: Said;
   /** What it costs [J]. */
   cost: number;
   when: (input: FitInput, report: Pick<FitReport, 'slots' | 'rotor' | 'gears' | 'arms'>) => boolean;
@@ -17,36 +19,46 @@ const crankComesOff: Tool['when'] = (input, report) =>
 
 /** In the order of the work. */
 const tools: readonly Tool[] = [
-  { tool: 'Calipers', reason: 'to measure', cost: 30, when: () => true },
-  { tool: 'Flat file and metal cutters’ oil', reason: 'to file the slots evenly', cost: 14, when: filed },
-  { tool: 'Spanner 18 mm', reason: 'for M12 axle nuts', cost: 12, when: ({ wheel }) => wheel.axle.threadMm < 13 },
-  { tool: 'Spanner 21 mm', reason: 'for M14 axle nuts', cost: 14, when: ({ wheel }) => wheel.axle.threadMm >= 13 },
-  { tool: 'Torque wrench 20–80 N·m', reason: 'for the axle nuts', cost: 65, when: () => true },
-  { tool: 'Torque wrench 2–15 N·m', reason: 'for rotor, caliper, arm and bar', cost: 70, when: () => true },
-  { tool: 'Tyre levers and pump with gauge', reason: 'for the tyre', cost: 35, when: () => true },
-  { tool: 'T25 driver', reason: 'for the rotor bolts', cost: 6, when: (_, { rotor }) => rotor !== null },
+  { tool: 'Calipers', reason: said('fit.to-measure'), cost: 30, when: () => true },
+  { tool: 'Flat file and metal cutters’ oil', reason: said('fit.to-file-slots-evenly'), cost: 14, when: filed },
+  {
+    tool: 'Spanner 18 mm',
+    reason: said('fit.for-m12-axle-nuts'),
+    cost: 12,
+    when: ({ wheel }) => wheel.axle.threadMm < 13,
+  },
+  {
+    tool: 'Spanner 21 mm',
+    reason: said('fit.for-m14-axle-nuts'),
+    cost: 14,
+    when: ({ wheel }) => wheel.axle.threadMm >= 13,
+  },
+  { tool: 'Torque wrench 20–80 N·m', reason: said('fit.for-axle-nuts'), cost: 65, when: () => true },
+  { tool: 'Torque wrench 2–15 N·m', reason: said('fit.for-rotor-caliper-arm-and-bar'), cost: 70, when: () => true },
+  { tool: 'Tyre levers and pump with gauge', reason: said('fit.for-tyre'), cost: 35, when: () => true },
+  { tool: 'T25 driver', reason: said('fit.for-rotor-bolts'), cost: 6, when: (_, { rotor }) => rotor !== null },
   {
     tool: 'Freewheel remover',
-    reason: 'to move the sprockets over',
+    reason: said('fit.to-move-sprockets-over'),
     cost: 12,
     when: ({ facts }) => facts.words.get('cluster') === 'freewheel',
   },
   {
     tool: 'Chain whip and lock-ring tool',
-    reason: 'to move the sprockets over',
+    reason: said('fit.to-move-sprockets-over'),
     cost: 28,
     when: ({ facts }) => facts.words.get('cluster') === 'cassette',
   },
   {
     tool: 'Spoke key and tension gauge',
-    reason: 'to lace and true',
+    reason: said('fit.to-lace-and-true'),
     cost: 80,
     when: ({ wheel }) => !!wheel.kit && !wheel.kit.rim,
   },
-  { tool: 'Multimeter', reason: 'to measure the pack before anything is plugged in', cost: 25, when: () => true },
-  { tool: 'Crank puller', reason: 'the crank comes off for this pedal sensor', cost: 18, when: crankComesOff },
-  { tool: 'Cup tool', reason: 'the cups come out for this pedal sensor', cost: 32, when: cupsComeOut },
-  { tool: 'Pin remover', reason: 'to take pins out of the plug', cost: 9, when: () => false },
+  { tool: 'Multimeter', reason: said('fit.to-measure-pack-before-anything-is'), cost: 25, when: () => true },
+  { tool: 'Crank puller', reason: said('fit.crank-comes-off-for-this-pedal'), cost: 18, when: crankComesOff },
+  { tool: 'Cup tool', reason: said('fit.cups-come-out-for-this-pedal'), cost: 32, when: cupsComeOut },
+  { tool: 'Pin remover', reason: said('fit.to-take-pins-out-of-plug'), cost: 9, when: () => false },
 ];
 
 /** The tools that this work needs: on hand, to buy, or to borrow. */
@@ -67,5 +79,12 @@ export function toolNeeds(
     }));
 }
 
-/** Every tool that a workshop can have on hand. */
+/** What a tool is called; one that the workshop added itself keeps its name. */
+export function toolName(tool: string): Said {
+  return knownTools.includes(tool)
+    ? said(`tools.${tool.toLowerCase().replaceAll(/[^a-z0-9]+/g, '-')}`)
+    : asWritten(tool);
+}
+
+/** Every tool that a workshop can have on hand: under this name it is kept. */
 export const knownTools: readonly string[] = tools.map(({ tool }) => tool);

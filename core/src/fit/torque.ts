@@ -1,3 +1,4 @@
+import { said } from '../said';
 import type { ArmPlacement } from '../arm-fit';
 import type { Stack } from '../axle-stack';
 import type { Side } from '../features';
@@ -121,16 +122,21 @@ export function motorFindings({ wheel }: FitInput, motor: MotorTorqueResult | nu
       told(
         'motor-torque',
         'unknown',
-        `The motor’s torque, about ${Math.round(motor.peakTorqueNm)} N·m, is a guess from its rated power.`,
-        ['Find out rpm per volt and the phase current, or the torque that its maker states.'],
+        said('fit.motor-torque-about-is-guess-from', { peakTorqueNm: Math.round(motor.peakTorqueNm) }),
+        [said('fit.find-out-rpm-per-volt-and')],
       ),
     ];
   }
-  const basis =
-    motor.basis === 'stated'
-      ? `${wheel.code} has ${Math.round(motor.peakTorqueNm)} N·m, as its maker states.`
-      : `${wheel.code} turns the wheel with ${Math.round(motor.peakTorqueNm)} N·m from standstill.`;
-  return [told('motor-torque', 'goes', basis)];
+  const known = { code: wheel.code, peakTorqueNm: Math.round(motor.peakTorqueNm) };
+  return [
+    told(
+      'motor-torque',
+      'goes',
+      motor.basis === 'stated'
+        ? said('fit.torque-as-its-maker-states', known)
+        : said('fit.torque-from-standstill', known),
+    ),
+  ];
 }
 
 /** What rests on a guessed torque is not known either, however it comes out. */

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { withLimits } from '../limits';
 import type { KitFacts } from '../kit';
 import type { TyreFacts } from '../parts';
@@ -68,9 +69,9 @@ export function tyreWith(input: FitInput): TyreChoice | null {
         finding(
           'old-tyre',
           'work',
-          `The bike's tyre is for ${beadSeatMm} mm, the motor wheel has ${wheel.beadSeatMm} mm: it stays with the old wheel.`,
+          said('fit.bike-tyre-is-for-motor-wheel', { beadSeatMm, beadSeatMm2: wheel.beadSeatMm }),
           { measured: beadSeatMm, limit: wheel.beadSeatMm },
-          ['Check that frame, brake and mudguard clear the other wheel size.'],
+          [said('fit.check-that-frame-brake-and-mudguard')],
         ),
       ]
     : [];
@@ -87,7 +88,7 @@ export function tyreWith(input: FitInput): TyreChoice | null {
     const tyre: TyreFacts = { beadSeatMm, widthMm, minBar, maxBar, loadKg, speedKmh, directional: true };
     return { from: 'bike', tyre, result: judge(tyre), findings: mountingFindings(tyre) };
   }
-  const open = kit.rim.maxBar === undefined ? [notRecorded('pressure', 'The highest pressure of the rim')] : [];
+  const open = kit.rim.maxBar === undefined ? [notRecorded('pressure', said('fit.highest-pressure-of-rim'))] : [];
   return { from: 'shop', tyre: null, result: null, findings: [...own, ...open, wantedTyre(input, kit.rim, loadKg)] };
 }
 
@@ -107,13 +108,13 @@ function wantedTyre({ wheel, facts, limits: own }: FitInput, rim: Rim, loadKg: n
     return told(
       'tyre',
       'stop',
-      `No tyre for ${wheel.beadSeatMm} mm carries ${Math.ceil(loadKg)} kg on this rim and has room here.`,
-      ['Take a kit with another rim, or carry less on this wheel.'],
+      said('fit.no-tyre-for-carries-on-this', { beadSeatMm: wheel.beadSeatMm, loadKg: Math.ceil(loadKg) }),
+      [said('fit.take-kit-with-another-rim-or')],
     );
   }
   const known = rim.maxBar !== undefined;
-  return told('tyre', known ? 'work' : 'unknown', `A tyre for ${wheel.beadSeatMm} mm is needed.`, [
-    `Get one ${least} to ${most} mm wide that carries ${Math.ceil(loadKg)} kg.`,
+  return told('tyre', known ? 'work' : 'unknown', said('fit.tyre-for-is-needed', { beadSeatMm: wheel.beadSeatMm }), [
+    said('fit.get-one-to-wide-that-carries', { least, most, loadKg: Math.ceil(loadKg) }),
   ]);
 }
 
@@ -121,7 +122,7 @@ type Rim = NonNullable<KitFacts['rim']>;
 
 /** An arrow is a matter of mounting, not of fitting: told, not judged as work. */
 function mountingFindings({ directional }: TyreFacts): Finding[] {
-  return directional ? [told('tyre-arrow', 'goes', 'Mount the tyre with its arrow forward.')] : [];
+  return directional ? [told('tyre-arrow', 'goes', said('fit.mount-tyre-with-its-arrow-forward'))] : [];
 }
 
 function tyreInput({ wheel, facts, limits }: FitInput, tyre: TyreFacts, loadKg: number): TyreFitInput {
@@ -160,22 +161,18 @@ export function trackFinding({ wheel, facts }: FitInput): Finding[] {
   const { rim } = wheel.kit;
   if (rim === null) {
     return [
-      told('brake-track', 'work', 'The bike brakes on the rim, and the hub comes without one.', [
-        'Lace it into a rim with a brake track.',
-      ]),
+      told('brake-track', 'work', said('fit.bike-brakes-on-rim-and-hub'), [said('fit.lace-it-into-rim-with-brake')]),
     ];
   }
   if (rim === undefined) {
-    return [
-      told('brake-track', 'unknown', 'Whether the new rim has a brake track is not recorded.', ['Record the rim.']),
-    ];
+    return [told('brake-track', 'unknown', said('fit.whether-new-rim-has-brake-track'), [said('fit.record-rim')])];
   }
   return rim.brakeTrack
     ? []
     : [
-        told('brake-track', 'stop', 'The bike brakes on the rim; this rim has no track.', [
-          'Take a wheel whose rim has a brake track.',
-          'Fit a disc brake where hub and frame have the mounts.',
+        told('brake-track', 'stop', said('shared.bike-brakes-on-rim-this-rim'), [
+          said('shared.take-wheel-whose-rim-has-brake'),
+          said('shared.fit-disc-brake-where-hub-and'),
         ]),
       ];
 }

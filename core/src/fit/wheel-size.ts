@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { finding, type Finding } from '../verdict';
 import type { FitInput } from './contract';
 import { lengthOf } from './readings';
@@ -15,19 +16,26 @@ export function wheelSizeFindings({ facts, wheel }: FitInput): Finding[] {
   const apart = Math.abs(ownMm - wheel.beadSeatMm);
   const figures = { measured: wheel.beadSeatMm, limit: ownMm, margin: sameMm - apart };
   if (apart < sameMm)
-    return [finding('wheel-size', 'goes', `Bike and motor wheel are both ${wheel.beadSeatMm} mm.`, figures)];
-  const sizes = `The motor wheel is ${wheel.beadSeatMm} mm, the bike’s ${ownMm} mm`;
+    return [
+      finding(
+        'wheel-size',
+        'goes',
+        said('fit.bike-and-motor-wheel-are-both', { beadSeatMm: wheel.beadSeatMm }),
+        figures,
+      ),
+    ];
+  const sizes = said('fit.motor-wheel-is-bike', { beadSeatMm: wheel.beadSeatMm, ownMm });
   if (facts.brake === 'rim') {
     return [
-      finding('wheel-size', 'stop', `${sizes}: the rim pads do not reach another rim.`, figures, [
-        `Take a wheel of ${ownMm} mm.`,
-        'Fit a disc brake where hub and frame have the mounts.',
+      finding('wheel-size', 'stop', said('fit.rim-pads-do-not-reach-another', { sizes }), figures, [
+        said('fit.take-wheel-of', { ownMm }),
+        said('shared.fit-disc-brake-where-hub-and'),
       ]),
     ];
   }
   return [
-    finding('wheel-size', 'work', `${sizes}.`, figures, [
-      'Check that frame, mudguard and pedals clear, also in a bend, and set the new size in the display.',
+    finding('wheel-size', 'work', said('fit.text', { sizes }), figures, [
+      said('fit.check-that-frame-mudguard-and-pedals'),
     ]),
   ];
 }

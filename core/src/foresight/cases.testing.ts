@@ -1,3 +1,4 @@
+import { asWritten } from '../said';
 import { endAdapter } from '../end-adapter';
 import { fit, type FitReport } from '../fit';
 import { invented, inventedArm, inventedStores, type Invented } from '../fit/invented.testing';
@@ -144,7 +145,7 @@ function shimsOf(change: Invented): readonly Finding[] {
     limit: null,
     margin: null,
     unit: 'mm',
-    because: `rotor ${stack?.rotorShimMm ?? 0}, caliper ${stack?.caliperShimMm ?? 0}`,
+    because: asWritten(`rotor ${stack?.rotorShimMm ?? 0}, caliper ${stack?.caliperShimMm ?? 0}`),
     remedies: [],
   };
   return [...report.findings, note];

@@ -1,5 +1,6 @@
 import type { Finding } from '../verdict';
 import { nothingToForesee, surprises, type Foreseen } from './surprises.testing';
+import { say } from '../english.testing';
 
 /** Whether these findings foresee the surprise: the rule is there, with its verdict and words. */
 function foresees(findings: readonly Finding[], { rule, verdict, says }: Foreseen): boolean {
@@ -7,7 +8,7 @@ function foresees(findings: readonly Finding[], { rule, verdict, says }: Foresee
     (item) =>
       item.id === rule &&
       item.verdict === verdict &&
-      (!says || says.test(`${item.because} ${item.remedies.join(' ')}`)),
+      (!says || says.test([item.because, ...item.remedies].map(say).join(' '))),
   );
 }
 
@@ -23,7 +24,7 @@ describe('what is foreseen before anything is ordered', () => {
       id: one.rule,
       verdict: one.verdict,
     });
-    if (one.says) expect(`${said!.because} ${said!.remedies.join(' ')}`).toMatch(one.says);
+    if (one.says) expect([said!.because, ...said!.remedies].map(say).join(' ')).toMatch(one.says);
   });
 
   it.each(all)('not on a bike without the trouble: %s', (_, one) => {

@@ -1,9 +1,8 @@
-import { inMm } from '../figures';
+import { said } from '../said';
 import { InputError, readInput } from '../input';
 import { withLimits, type Limits } from '../limits';
 import { dust, finding, graded, notMeasured, told, worstFirst, worstOf, type Finding } from '../verdict';
 import { GearIndexInput, type GearIndexResult } from './contract';
-import { counted } from '../units';
 
 /** Distance from sprocket to sprocket, and from click to click at the derailleur, by speeds, in mm. */
 const pitchMm: Record<number, number> = {
@@ -80,16 +79,18 @@ function indexErrors(clicks: number, sprockets: number): number[] {
 
 function clusterRule({ cluster, hubTakes }: GearIndexInput): Finding {
   if (hubTakes === 'none') {
-    return told('cluster', 'stop', 'The hub has no place for sprockets.', ['Take a wheel that takes sprockets.']);
+    return told('cluster', 'stop', said('gear-index.hub-has-no-place-for-sprockets'), [
+      said('gear-index.take-wheel-that-takes-sprockets'),
+    ]);
   }
-  if (cluster === hubTakes) return told('cluster', 'goes', `Hub and sprockets are both ${cluster}.`);
+  if (cluster === hubTakes) return told('cluster', 'goes', said('gear-index.hub-and-sprockets-are-both', { cluster }));
   return told(
     'cluster',
     'stop',
     cluster === 'freewheel'
-      ? 'The sprockets are a thread-on freewheel, the hub has splines: they never interchange.'
-      : 'The sprockets are a splined cassette, the hub has a thread: they never interchange.',
-    [`Get a ${hubTakes} with the same number of sprockets.`],
+      ? said('gear-index.sprockets-are-thread-on-freewheel-hub')
+      : said('gear-index.sprockets-are-splined-cassette-hub-has'),
+    [said('gear-index.get-with-same-number-of-sprockets', { hubTakes })],
   );
 }
 
@@ -99,7 +100,7 @@ function indexRules(
   clicksLeft: number,
   limits: Limits,
 ): Finding[] {
-  if (shifterSpeeds === 0) return [told('index', 'goes', 'A friction shifter finds any sprocket.')];
+  if (shifterSpeeds === 0) return [told('index', 'goes', said('gear-index.friction-shifter-finds-any-sprocket'))];
   const verdict = graded(limits.indexGoesMm - maxErrorMm, limits.indexWorkMm - maxErrorMm);
   const figures = {
     measured: maxErrorMm,
@@ -108,8 +109,8 @@ function indexRules(
   };
   const because =
     maxErrorMm < 0.005
-      ? 'Clicks and sprockets stand the same distance apart.'
-      : `${counted(shifterSpeeds, 'click')} on ${counted(sprockets, 'sprocket')}: off by up to ${inMm(maxErrorMm)} at the best cable setting.`;
+      ? said('gear-index.clicks-and-sprockets-stand-same-distance')
+      : said('gear-index.off-by-up-to', { clicks: shifterSpeeds, sprockets, maxErrorMm });
   const index = finding(
     'index',
     verdict,
@@ -117,8 +118,8 @@ function indexRules(
     figures,
     {
       goes: [],
-      work: ['Set the cable on the middle sprocket; the outer ones shift less cleanly.'],
-      stop: [`Get ${counted(sprockets, 'click')} to match, or a friction shifter.`],
+      work: [said('gear-index.set-cable-on-middle')],
+      stop: [said('gear-index.get-clicks-to-match', { clicks: sprockets })],
     }[verdict],
   );
   if (clicksLeft === 0) return [index];
@@ -128,16 +129,23 @@ function indexRules(
       ? finding(
           'clicks',
           'work',
-          `${counted(sprockets, 'sprocket')} ${sprockets === 1 ? 'leaves' : 'leave'} ${clicksLeft} of ${counted(shifterSpeeds, 'click')} without one.`,
+          said('gear-index.of-without-one', {
+            sprockets,
+            clicksLeft,
+            clicks: shifterSpeeds,
+          }),
           { measured: clicksLeft, limit: 0, margin: -clicksLeft, unit: '' },
-          ['Set both derailleur limits so that the chain cannot go past the sprockets.'],
+          [said('gear-index.set-both-derailleur-limits-so-that')],
         )
       : finding(
           'clicks',
           'work',
-          `${counted(sprockets, 'sprocket')} are ${-clicksLeft} more than the shifter has clicks.`,
+          said('gear-index.are-more-than-shifter-has-clicks', {
+            sprockets,
+            clicksLeft: -clicksLeft,
+          }),
           { measured: clicksLeft, limit: 0, margin: clicksLeft, unit: '' },
-          ['Set the limits so that the sprockets without a click are never reached, or change the shifter.'],
+          [said('gear-index.set-limits-so-that-sprockets-without')],
         ),
   ];
 }
@@ -145,19 +153,21 @@ function indexRules(
 function movedRule({ oldGapMm, newGapMm }: GearIndexInput, limits: Limits): Finding | null {
   if (oldGapMm === undefined && newGapMm === undefined) return null;
   if (oldGapMm === undefined || newGapMm === undefined)
-    return notMeasured('sprocket-moved', 'The gap beside the smallest sprocket');
+    return notMeasured('sprocket-moved', said('gear-index.gap-beside-smallest-sprocket'));
   const moved = Math.abs(newGapMm - oldGapMm);
   const verdict = graded(limits.sprocketMovedGoesMm - moved, limits.sprocketMovedWorkMm - moved);
   const way = newGapMm > oldGapMm ? 'inboard' : 'outboard';
   return finding(
     'sprocket-moved',
     verdict,
-    moved < 0.005 ? 'The smallest sprocket stays where it was.' : `The smallest sprocket moves ${inMm(moved)} ${way}.`,
+    moved < 0.005
+      ? said('gear-index.smallest-sprocket-stays-where-it-was')
+      : said('gear-index.smallest-sprocket-moves', { moved, way }),
     { measured: moved, limit: limits.sprocketMovedGoesMm, margin: limits.sprocketMovedGoesMm - moved },
     {
       goes: [],
-      work: ['Set derailleur limits and cable anew.'],
-      stop: ['Move a washer, or take another wheel: the derailleur does not reach.'],
+      work: [said('gear-index.set-limits-and-cable-anew')],
+      stop: [said('gear-index.derailleur-does-not-reach')],
     }[verdict],
   );
 }
@@ -180,17 +190,22 @@ function spacerOf(
         'cassette-spacer',
         'stop',
         bare > limits.cassetteFreeMaxMm
-          ? `The sprockets stand ${inMm(bare)} out of the body: the lock ring finds no thread.`
-          : 'No spacer lets the lock ring clamp these sprockets.',
+          ? said('gear-index.sprockets-stand-out-of-body-lock', { bare })
+          : said('gear-index.no-spacer-lets-lock-ring-clamp'),
         figures,
-        ['Take a cassette that suits the body.'],
+        [said('gear-index.take-cassette-that-suits-body')],
       ),
     };
   }
   if (spacerMm === 0) {
     return {
       spacerMm,
-      finding: finding('cassette-spacer', 'goes', 'The lock ring clamps the sprockets without a spacer.', figures),
+      finding: finding(
+        'cassette-spacer',
+        'goes',
+        said('gear-index.lock-ring-clamps-sprockets-without-spacer'),
+        figures,
+      ),
     };
   }
   return {
@@ -198,27 +213,25 @@ function spacerOf(
     finding: finding(
       'cassette-spacer',
       'work',
-      `Without a spacer the sprockets ${bare < 0 ? `end ${inMm(-bare)} inside` : `stand only ${inMm(bare)} out of`} the body: the lock ring bottoms and they stay loose.`,
+      said('gear-index.without-spacer-sprockets-body-lock-ring', {
+        barePart:
+          bare < 0 ? said('gear-index.end-inside', { bare: -bare }) : said('gear-index.stand-only-out-of', { bare }),
+      }),
       figures,
-      [`Put the ${spacerMm} mm spacer behind the cassette.`],
+      [said('gear-index.put-spacer-behind-cassette', { spacerMm })],
     ),
   };
 }
 
-const lost = {
-  coaster: 'the back-pedal brake',
-  drum: 'the drum brake',
-  'gear-hub': 'the gears inside the hub',
-} as const;
-
 function lostRule({ oldHub }: GearIndexInput): Finding | null {
   if (oldHub === undefined || oldHub === 'plain') return null;
   const brake = oldHub !== 'gear-hub';
-  return told('hub-lost', 'work', `The old hub goes, and with it ${lost[oldHub]}.`, [
-    brake
-      ? 'Fit another rear brake before the motor.'
-      : 'Fit a derailleur and hanger, or ride single speed; or fit the motor at the front.',
-  ]);
+  return told(
+    'hub-lost',
+    'work',
+    said('gear-index.old-hub-goes-and-with-it', { lost: said(`gear-index.lost-${oldHub}`) }),
+    [brake ? said('shared.fit-another-rear-brake-before-motor') : said('gear-index.fit-derailleur-and-hanger-or-ride')],
+  );
 }
 
 function speeds({ teeth, chainring, circumferenceMm, assistedKmh }: GearIndexInput): Partial<GearIndexResult> {
@@ -236,6 +249,6 @@ function speeds({ teeth, chainring, circumferenceMm, assistedKmh }: GearIndexInp
 
 function refuseContradictions({ teeth, sprockets }: GearIndexInput): void {
   if (teeth && teeth.length !== sprockets) {
-    throw new InputError('teeth', teeth.length, `as many as sprockets, ${sprockets}`);
+    throw new InputError('teeth', teeth.length, said('gear-index.as-many-as-sprockets', { sprockets }));
   }
 }

@@ -1,4 +1,4 @@
-import { inMm } from '../figures';
+import { said } from '../said';
 import { InputError, readInput } from '../input';
 import { finding, told, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
 import { HandlebarInput, type BarLayout, type BarOrder, type BarPart, type BarSide } from './contract';
@@ -49,7 +49,8 @@ export function laidByHand(input: HandlebarInput, order: BarOrder): HandLaidBar 
     ...clampRules(read, shimsOf(read)),
     ...cutOffRule(read),
   ];
-  const all = findings.length > 0 ? findings : [told('layout', 'goes', 'Everything finds its place on the bar.')];
+  const all =
+    findings.length > 0 ? findings : [told('layout', 'goes', said('handlebar.everything-finds-its-place-on-bar'))];
   return { verdict: worstOf(all.map(({ verdict }) => verdict)), findings: worstFirst(all), layout };
 }
 
@@ -59,12 +60,12 @@ function partsOf({ parts }: HandlebarInput, order: BarOrder): Map<string, BarPar
   for (const side of ['left', 'right', 'centre'] as const) {
     for (const [at, id] of order[side].entries()) {
       if (!byId.has(id) || seen.has(id))
-        throw new InputError(`order.${side}.${at}`, id, 'a part of the bar, each once');
+        throw new InputError(`order.${side}.${at}`, id, said('handlebar.part-of-bar-each-once'));
       seen.add(id);
     }
   }
   const left = parts.find(({ id }) => !seen.has(id));
-  if (left) throw new InputError('order', order, `with every part; ${left.id} is left out`);
+  if (left) throw new InputError('order', order, said('handlebar.with-every-part-is-left-out', { id: left.id }));
   return byId;
 }
 
@@ -84,25 +85,21 @@ function wrongSide(order: BarOrder, byId: ReadonlyMap<string, BarPart>): Finding
       .map((id) => byId.get(id)!)
       .filter((part) => part.side !== side && !(part.side === 'either' && side !== 'centre'))
       .map(({ id }) =>
-        told(`side.${id}`, 'stop', `${id} does not go ${sideWords[side]}.`, ['Put it where it may go.']),
+        told(`side.${id}`, 'stop', said('handlebar.does-not-go', { id, side }), [
+          said('handlebar.put-it-where-it-may-go'),
+        ]),
       ),
   );
 }
 
-const sideWords = { left: 'on the left', right: 'on the right', centre: 'in the middle' } as const;
-
 function sideRules(parts: readonly BarPart[], side: BarSide, laid: SideOrder, figures: BarFigures): Finding[] {
   const hand = handPlace(parts);
-  const where = sideWords[side];
   const isOutermost = hand?.every((part, at) => parts[at] === part) ?? false;
   if (!hand || !isOutermost) {
     return [
-      told(
-        `hand.${side}`,
-        'stop',
-        `Outermost ${where} the hand needs one place: a grip, or a grip with half a throttle, or a whole one.`,
-        ['Put the grip outermost, and nothing else that is held.'],
-      ),
+      told(`hand.${side}`, 'stop', said('handlebar.outermost-hand-needs-one-place-grip', { side }), [
+        said('handlebar.put-grip-outermost-and-nothing-else'),
+      ]),
     ];
   }
   const cutMm = laid.cut?.mm ?? 0;
@@ -113,9 +110,9 @@ function sideRules(parts: readonly BarPart[], side: BarSide, laid: SideOrder, fi
           finding(
             `palm.${side}`,
             'stop',
-            `The palm has ${inMm(palm)} ${where}; it needs ${inMm(figures.palmMm)}.`,
+            said('handlebar.palm-has-it-needs', { palm, side, palmMm: figures.palmMm }),
             { measured: palm, limit: figures.palmMm, margin: palm - figures.palmMm },
-            ['Take a longer grip.'],
+            [said('handlebar.take-longer-grip')],
           ),
         ]
       : []),
@@ -128,9 +125,9 @@ function sideRules(parts: readonly BarPart[], side: BarSide, laid: SideOrder, fi
           finding(
             `length.${side}`,
             'stop',
-            `The parts ${where} are ${inMm(laid.tooLongMm)} too long.`,
+            said('handlebar.parts-are-too-long', { side, tooLongMm: laid.tooLongMm }),
             { measured: laid.tooLongMm, limit: 0, margin: -laid.tooLongMm },
-            ['Put one of them on the other side, or in the middle.'],
+            [said('handlebar.put-one-of-them-on-other')],
           ),
         ]
       : []),
@@ -141,20 +138,17 @@ function sideRules(parts: readonly BarPart[], side: BarSide, laid: SideOrder, fi
 function orderRule(part: BarPart, outer: BarPart | undefined, hand: readonly BarPart[]): Finding[] {
   if (part.kind === 'shifter-twist' && hand.some(({ kind }) => isTwistThrottle(kind))) {
     return [
-      told(
-        `order.${part.id}`,
-        'stop',
-        `${part.id} and a twist throttle never share a side: two things that turn, and one hand.`,
-        ['Put the throttle on the other side.'],
-      ),
+      told(`order.${part.id}`, 'stop', said('handlebar.and-twist-throttle-never-share-side', { id: part.id }), [
+        said('handlebar.put-throttle-on-other-side'),
+      ]),
     ];
   }
   if (mayFollow(part, outer)) return [];
   const because =
     part.kind === 'shifter-twist'
-      ? `${part.id} stands next to the hand, and nowhere else.`
-      : `${part.id} stands next to the hand or to a lever, and nowhere else.`;
-  return [told(`order.${part.id}`, 'stop', because, ['Put it there.'])];
+      ? said('handlebar.stands-next-to-hand', { id: part.id })
+      : said('handlebar.stands-next-to-hand-or-lever', { id: part.id });
+  return [told(`order.${part.id}`, 'stop', because, [said('handlebar.put-it-there')])];
 }
 
 /** Farther from the hand than anything that is arranged may be. */
@@ -174,9 +168,14 @@ function tooFar(
       finding(
         `far.${id}`,
         'stop',
-        `${id} is ${inMm(reachMm)} from the hand: ${isLever(part.kind) ? 'fingers' : 'a thumb'} never reach farther than ${inMm(most)}.`,
+        said('handlebar.is-from-hand-never-reach-farther', {
+          id,
+          reachMm,
+          isKind: isLever(part.kind) ? 'yes' : 'no',
+          most,
+        }),
         { measured: reachMm, limit: most, margin: most - reachMm },
-        ['Put it nearer to the hand.'],
+        [said('handlebar.put-it-nearer-to-hand')],
       ),
     ];
   });
@@ -189,9 +188,9 @@ function centreRule(centre: readonly BarPart[], { bar }: HandlebarInput): Findin
     finding(
       'length.centre',
       'stop',
-      `What is in the middle is ${inMm(usedMm - bar.centreMm)} too long for it.`,
+      said('handlebar.what-is-in-middle-is-too', { usedMm: usedMm - bar.centreMm }),
       { measured: usedMm, limit: bar.centreMm, margin: bar.centreMm - usedMm },
-      ['Put one of them on a side.'],
+      [said('handlebar.put-one-of-them-on-side')],
     ),
   ];
 }

@@ -161,9 +161,7 @@ describe('a handlebar', () => {
     expect(() => handlebar(ask([grips[0]!, grips[0]!]))).toThrow('parts.1.id is "gl"');
     expect(() => handlebar(ask(grips, { swaps: [{ for: 'x', part: grips[0]! }] }))).toThrow('swaps.0.for is "x"');
     const bells = Array.from({ length: 11 }, (_, index) => part(`b${index}`, 'bell', 10, 'either'));
-    expect(() => handlebar(ask([...grips, ...bells]))).toThrow(
-      'at most 10 parts besides grips that may be on the left',
-    );
+    expect(() => handlebar(ask([...grips, ...bells]))).toThrow('handlebar.at-most-parts');
   });
 });
 

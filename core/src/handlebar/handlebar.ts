@@ -1,4 +1,4 @@
-import { inMm } from '../figures';
+import { said } from '../said';
 import { InputError, readInput } from '../input';
 import { finding, told, worstFirst, worstOf, type Finding } from '../verdict';
 import { HandlebarInput, type BarLayout, type HandlebarResult } from './contract';
@@ -49,30 +49,30 @@ const mostOnSide = 10;
 export function refuseContradictions({ parts, swaps = [] }: HandlebarInput): void {
   const ids = new Set<string>();
   parts.forEach(({ id }, index) => {
-    if (ids.has(id)) throw new InputError(`parts.${index}.id`, id, 'a name that no other part has');
+    if (ids.has(id)) throw new InputError(`parts.${index}.id`, id, said('handlebar.name-that-no-other-part-has'));
     ids.add(id);
   });
   for (const side of ['left', 'right'] as const) {
     const most = parts.filter((part) => !isHeld(part.kind) && (part.side === side || part.side === 'either')).length;
     if (most > mostOnSide) {
-      throw new InputError('parts', most, `at most ${mostOnSide} parts besides grips that may be on the ${side}`);
+      throw new InputError('parts', most, said('handlebar.at-most-parts-besides-grips-that', { mostOnSide, side }));
     }
   }
   swaps.forEach(({ for: id }, index) => {
-    if (!ids.has(id)) throw new InputError(`swaps.${index}.for`, id, 'the id of a part');
+    if (!ids.has(id)) throw new InputError(`swaps.${index}.for`, id, said('handlebar.id-of-part'));
   });
 }
 
 function layoutRule(best: BarLayout | undefined, missingMm: number | null, ways: number): Finding {
-  if (best) return told('layout', 'goes', 'Everything finds its place on the bar.');
-  const named = ways > 0 ? ['Take one of the changes that are named.'] : [];
+  if (best) return told('layout', 'goes', said('handlebar.everything-finds-its-place-on-bar'));
+  const named = ways > 0 ? [said('handlebar.take-one-of-changes-that-are')] : [];
   return missingMm === null
-    ? told('layout', 'stop', 'No order of these parts keeps the rules of the bar.', named)
+    ? told('layout', 'stop', said('handlebar.no-order-of-these-parts-keeps'), named)
     : finding(
         'layout',
         'stop',
-        `The parts are ${inMm(missingMm)} too long for the bar.`,
+        said('handlebar.parts-are-too-long-for-bar', { missingMm }),
         { measured: missingMm, limit: 0, margin: -missingMm },
-        [...named, 'Take a longer bar, or narrower parts.'],
+        [...named, said('handlebar.take-longer-bar-or-narrower-parts')],
       );
 }

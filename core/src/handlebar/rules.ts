@@ -1,4 +1,4 @@
-import { inMm } from '../figures';
+import { listed, said } from '../said';
 import { finding, told, type Finding } from '../verdict';
 import type { BarLayout, HandlebarInput, HandlebarResult } from './contract';
 import {
@@ -20,9 +20,9 @@ export function cutRule({ cuts }: BarLayout): Finding[] {
     finding(
       'cut',
       'work',
-      `${inMm(mm)} are cut off ${id}: that cannot be undone.`,
+      said('handlebar.are-cut-off-that-cannot-be', { mm, id }),
       { measured: mm, limit: 0, margin: -mm },
-      ['Cut it last, when everything else is on.'],
+      [said('handlebar.cut-it-last-when-everything-else')],
     ),
   );
 }
@@ -37,9 +37,9 @@ export function reachRule(input: HandlebarInput, { left, right }: BarLayout): Fi
       finding(
         'reach',
         'work',
-        `${id} is ${inMm(reachMm)} from the hand; ${inMm(limit)} are reached with ease.`,
+        said('handlebar.is-from-hand-are-reached-with', { id, reachMm, limit }),
         { measured: reachMm, limit, margin: limit - reachMm },
-        ['Try it with the rider’s own hand, gloves on.'],
+        [said('handlebar.try-it-with-rider-own-hand')],
       ),
     ];
   });
@@ -57,9 +57,9 @@ export function clampRules(input: HandlebarInput, shims: HandlebarResult['shims'
     finding(
       'shim',
       'work',
-      `${id} is loose on the bar: a sheet of ${inMm(mm)} goes under its clamp.`,
+      said('handlebar.is-loose-on-bar-sheet-of', { id, mm }),
       { measured: mm, limit: shimAboveMm / 2 },
-      ['Lay the sheet once round, without overlap.'],
+      [said('handlebar.lay-sheet-once-round-without-overlap')],
     ),
   );
   const tight = input.parts.flatMap((part) => {
@@ -69,9 +69,9 @@ export function clampRules(input: HandlebarInput, shims: HandlebarResult['shims'
       finding(
         'clamp-too-small',
         'stop',
-        `${part.id} does not close round the bar: its bore is ${inMm(-play)} too small there.`,
+        said('handlebar.does-not-close-round-bar-its', { id: part.id, play: -play }),
         { measured: part.clampMm!, limit: part.clampMm! - play + tightestMm, margin: play - tightestMm },
-        ['Take one whose clamp is made for this diameter.'],
+        [said('handlebar.take-one-whose-clamp-is-made')],
       ),
     ];
   });
@@ -83,8 +83,13 @@ export function clampRules(input: HandlebarInput, shims: HandlebarResult['shims'
     told(
       'clamp',
       'unknown',
-      `It is not known whether these clamp onto the bar: ${open.map(({ id }) => id).join(', ')}.`,
-      ['Measure the bar’s diameter there, and the bores.'],
+      said('handlebar.it-is-not-known-whether-these', {
+        open: listed(
+          open.map(({ id }) => id),
+          'comma',
+        ),
+      }),
+      [said('handlebar.measure-bar-diameter-there-and-bores')],
     ),
   ];
 }
@@ -93,18 +98,18 @@ export function clampRules(input: HandlebarInput, shims: HandlebarResult['shims'
 export function cutOffRule({ parts, drive }: HandlebarInput): Finding[] {
   if (!parts.some(({ kind }) => isThrottle(kind))) return [];
   if (parts.some(({ cutOff }) => cutOff === true))
-    return [told('cut-off', 'goes', 'A brake lever or switch cuts the motor.')];
+    return [told('cut-off', 'goes', said('handlebar.brake-lever-or-switch-cuts-motor'))];
   if (parts.some(({ kind, cutOff }) => isLever(kind) && cutOff === undefined)) {
     return [
-      told('cut-off', 'unknown', 'It is not known whether the brake levers cut the motor.', [
-        'Look for a cable at the lever, or ask the maker.',
+      told('cut-off', 'unknown', said('handlebar.it-is-not-known-whether-brake'), [
+        said('shared.look-for-cable-at-lever-or'),
       ]),
     ];
   }
-  const metres = drive ? ` It runs on for ${Number(runOn(drive).toFixed(1))} m.` : '';
+  const runsOn = drive ? said('handlebar.it-runs-on', { metres: Number(runOn(drive).toFixed(1)) }) : '';
   return [
-    told('cut-off', 'stop', `There is a throttle, and no lever or switch cuts the motor.${metres}`, [
-      'Fit a separate brake switch, or levers that cut the motor.',
+    told('cut-off', 'stop', said('handlebar.there-is-throttle-and-no-lever', { runsOn }), [
+      said('shared.fit-separate-brake-switch-or-levers'),
     ]),
   ];
 }

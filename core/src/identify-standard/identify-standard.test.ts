@@ -58,10 +58,10 @@ describe('identifyStandard', () => {
 
   it('names field, value and range in the error', () => {
     expect(() => identifyStandard({ feature: 'rotor', valueMm: 9999 })).toThrow(
-      'valueMm is 9999; it must be a number from 0.01 to 1500 mm',
+      'valueMm is 9999: input.number-in {"min":0.01,"max":1500,"unit":"mm"}',
     );
     expect(() => identifyStandard({ feature: 'colour' as never, valueMm: 1 })).toThrow(
-      /feature is "colour"; it must be one of/,
+      /feature is "colour": input.one-of/,
     );
   });
 });

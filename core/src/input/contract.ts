@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { getMetadataStorage } from 'class-validator';
 
 import { isGiven, isSome } from './presence';
@@ -34,7 +35,7 @@ export function contractOf(shape: Shape): Contract {
   return contract;
 }
 
-const unknownField = 'left out: no such field is known';
+const unknownField = said('input.unknown-field');
 
 function compiled(shape: Shape): Contract {
   const fields = fieldsOf(shape);
@@ -43,7 +44,7 @@ function compiled(shape: Shape): Contract {
 
   function shortfalls(value: unknown, most = Infinity): Shortfall[] {
     if (typeof value !== 'object' || value === null || Array.isArray(value)) {
-      return [{ path: [], value, allowed: 'an object' }];
+      return [{ path: [], value, allowed: said('input.object') }];
     }
     const plain = value as Record<string, unknown>;
     const found: Shortfall[] = [];

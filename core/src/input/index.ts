@@ -22,5 +22,5 @@ export {
   Whole,
 } from './rules';
 export { Maybe, Optional } from './presence';
-export type { RuleDecorator, Shape } from './rule';
+export { decorating, simple, type RuleDecorator, type Shape } from './rule';
 export { BothSides, Either, Items, Named, Nested, OneOfKinds, Row, shapeOf, type Sides } from './shape';

@@ -1,3 +1,5 @@
+import { said, saidKey, type Said } from '../said';
+
 /** A value that a calculator cannot work with. Names the field, what was given and what is allowed. */
 export class InputError extends Error {
   override readonly name = 'InputError';
@@ -7,10 +9,18 @@ export class InputError extends Error {
     readonly path: string,
     /** What was given there. */
     readonly value: unknown,
-    /** What is allowed, in words, such as `a number from 4 to 30 mm`. */
-    readonly allowed: string,
+    /** What is allowed, such as a number from 4 to 30 mm. */
+    readonly allowed: Said,
   ) {
-    super(`${path || 'input'} is ${shown(value)}; it must be ${allowed}`);
+    super(`${path || 'input'} is ${shown(value)}: ${saidKey(allowed)}`);
+  }
+
+  /** What a person is told. */
+  get says(): Said {
+    const { path, value, allowed } = this;
+    return value === undefined
+      ? said('input.is-missing', { path: path || 'input', allowed })
+      : said('input.must-be', { path: path || 'input', value: shown(value), allowed });
   }
 }
 

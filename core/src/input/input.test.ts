@@ -1,3 +1,4 @@
+import { asWritten } from '../said';
 import { IsString, validateSync } from 'class-validator';
 import fc from 'fast-check';
 
@@ -28,6 +29,7 @@ import {
   Whole,
   type Sides,
 } from '.';
+import { say } from '../english.testing';
 
 class Thread {
   @Amount(6, 25, 'mm') diameterMm!: number;
@@ -69,7 +71,7 @@ const refusal = (shape: Parameters<typeof readInput>[0], input: unknown): string
     readInput(shape, input);
     return null;
   } catch (error) {
-    if (error instanceof InputError) return `${error.path}: ${error.allowed}`;
+    if (error instanceof InputError) return `${error.path}: ${say(error.allowed)}`;
     throw error;
   }
 };
@@ -121,7 +123,7 @@ describe('a contract', () => {
   it('tells every field at once to a form', () => {
     const said = inputErrors(Bolt, { ...bolt, name: '', grade: 'brass', thread: { diameterMm: 1 }, colour: 'red' });
     expect(said.map(({ path }) => path)).toEqual(['name', 'grade', 'thread.diameterMm', 'colour']);
-    expect(said[2]!.message).toBe('thread.diameterMm is 1; it must be a number from 6 to 25 mm');
+    expect(say(said[2]!.says)).toBe('thread.diameterMm is 1; it must be a number from 6 to 25 mm');
   });
 
   it('is extended with its fields, and may hold one of them otherwise', () => {
@@ -147,8 +149,8 @@ describe('a contract', () => {
     const shape = shapeOf<{ plateMm: Sides<number> }>({
       plateMm: [BothSides(Amount(1, 9, 'mm'))],
       gaps: [Optional(), Named(Amount(0, 5, 'mm'))],
-      most: [Optional(), Either(Amount(0, 3, 'mm'), () => Thread, 'a number, or a thread')],
-      even: [Optional(), Checked(Whole(0, 10), (value: number) => value % 2 === 0, 'an even number')],
+      most: [Optional(), Either(Amount(0, 3, 'mm'), () => Thread, asWritten('a number, or a thread'))],
+      even: [Optional(), Checked(Whole(0, 10), (value: number) => value % 2 === 0, asWritten('an even number'))],
       id: [Optional(), Uuid()],
       at: [Optional(), Timestamp()],
     });

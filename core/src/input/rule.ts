@@ -1,3 +1,4 @@
+import { saidKey, type Said } from '../said';
 import { registerDecorator } from 'class-validator';
 
 /** A class whose decorated properties are the contract of a plain object. */
@@ -8,16 +9,16 @@ export interface Shortfall {
   /** Steps from the value to the place, outermost first. */
   path: readonly string[];
   value: unknown;
-  /** What is allowed there, in words. */
-  allowed: string;
+  /** What is allowed there. */
+  allowed: Said;
 }
 
 /** What one value must be: held by class-validator as a constraint, told in words, written as JSON Schema. */
 export interface Rule {
   /** Under which class-validator knows it. */
   name: string;
-  /** What is allowed, in words that follow "must be". */
-  allowed: string;
+  /** What is allowed: it follows "must be". */
+  allowed: Said;
   /** The first thing that does not hold; null when all of it does. */
   shortfall(value: unknown): Shortfall | null;
   jsonSchema(): object;
@@ -43,7 +44,7 @@ export function decorating(rule: Rule): RuleDecorator {
 }
 
 /** A rule for a value without parts. */
-export function simple(name: string, allowed: string, holds: (value: unknown) => boolean, jsonSchema: object): Rule {
+export function simple(name: string, allowed: Said, holds: (value: unknown) => boolean, jsonSchema: object): Rule {
   return {
     name,
     allowed,
@@ -60,5 +61,5 @@ export function within(step: string, { path, ...rest }: Shortfall): Shortfall {
 function told(rule: Rule, property: string, value: unknown): string {
   const found = rule.shortfall(value);
   const path = [property, ...(found?.path ?? [])].join('.');
-  return `${path} must be ${found?.allowed ?? rule.allowed}`;
+  return `${path}: ${saidKey(found?.allowed ?? rule.allowed)}`;
 }

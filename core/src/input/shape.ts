@@ -1,3 +1,4 @@
+import { listed, said, type Said } from '../said';
 import { contractOf } from './contract';
 import { decorating, within, type Rule, type RuleDecorator, type Shape, type Shortfall } from './rule';
 
@@ -13,7 +14,7 @@ export function Nested(of: () => Shape): RuleDecorator {
 /** A list of at most `max` items, each held to a rule or to a contract. */
 export function Items(item: RuleDecorator | (() => Shape), max: number): RuleDecorator {
   const rule = 'rule' in item ? item.rule : nested(item);
-  const allowed = `a list of at most ${max} items`;
+  const allowed = said('input.list', { max });
   return decorating({
     name: 'items',
     allowed,
@@ -34,7 +35,7 @@ export function Items(item: RuleDecorator | (() => Shape), max: number): RuleDec
  *
  * @param allowed - what the list is, in words
  */
-export function Row(item: RuleDecorator, count: number, allowed: string): RuleDecorator {
+export function Row(item: RuleDecorator, count: number, allowed: Said): RuleDecorator {
   const { rule } = item;
   return decorating({
     name: 'row',
@@ -56,9 +57,9 @@ export function Named(item: RuleDecorator | (() => Shape)): RuleDecorator {
   const rule = 'rule' in item ? item.rule : nested(item);
   return decorating({
     name: 'named',
-    allowed: 'an object',
+    allowed: said('input.object'),
     shortfall: (value) => {
-      if (!isObject(value)) return { path: [], value, allowed: 'an object' };
+      if (!isObject(value)) return { path: [], value, allowed: said('input.object') };
       for (const [name, inner] of Object.entries(value)) {
         const found = rule.shortfall(inner);
         if (found) return within(name, found);
@@ -76,12 +77,12 @@ export function Named(item: RuleDecorator | (() => Shape)): RuleDecorator {
  * @param kinds - the contract of each word; each has the field too
  */
 export function OneOfKinds(field: string, kinds: Readonly<Record<string, Shape>>): RuleDecorator {
-  const allowed = `one of ${Object.keys(kinds).join(', ')}`;
+  const allowed = said('input.one-of', { words: listed(Object.keys(kinds), 'comma') });
   return decorating({
     name: 'oneOfKinds',
     allowed,
     shortfall: (value) => {
-      if (!isObject(value)) return { path: [], value, allowed: 'an object' };
+      if (!isObject(value)) return { path: [], value, allowed: said('input.object') };
       const kind = value[field];
       if (typeof kind !== 'string' || !Object.hasOwn(kinds, kind)) return { path: [field], value: kind, allowed };
       return contractOf(kinds[kind]!).shortfall(value);
@@ -103,7 +104,7 @@ export function BothSides(item: RuleDecorator): RuleDecorator {
 }
 
 /** Either of two rules: the words say both. */
-export function Either(one: RuleDecorator, other: () => Shape, allowed: string): RuleDecorator {
+export function Either(one: RuleDecorator, other: () => Shape, allowed: Said): RuleDecorator {
   const second = nested(other);
   return decorating({
     name: 'either',
@@ -125,7 +126,7 @@ export function shapeOf<T extends object>(fields: Readonly<Record<string, readon
 function nested(of: () => Shape): Rule {
   return {
     name: 'nested',
-    allowed: 'an object',
+    allowed: said('input.object'),
     shortfall: (value): Shortfall | null => contractOf(of()).shortfall(value),
     jsonSchema: () => contractOf(of()).jsonSchema(),
   };

@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import type { FitReport, ShoppingGroup, ToolNeed } from '../fit';
 
 /** Under what goods are counted. */
@@ -9,7 +10,7 @@ export type Costed = Pick<FitReport, 'shopping' | 'tools'>;
 /** One thing that costs money, or that is on hand already. Money is in the workshop's currency. */
 export interface CostLine {
   group: GoodsGroup;
-  what: string;
+  what: Said;
   count: number;
   costEach: number;
   cost: number;

@@ -1,16 +1,18 @@
 import fc from 'fast-check';
 
+import { asWritten } from '../said';
 import { fit } from '../fit';
 import { invented } from '../fit/invented.testing';
 import { matchEach, isJudged } from '../match';
 import { costTable } from './job-cost';
 
+const reason = asWritten('');
 const shopping = [
-  { group: 'kit', what: 'Kit FW-1', count: 1, reason: '', costEach: 380, leadDays: 9 },
-  { group: 'battery', what: 'Battery 420 Wh', count: 1, reason: '', costEach: 310.5, leadDays: 9 },
-  { group: 'small-parts', what: 'Rotor bolt', count: 6, reason: '', costEach: 0.35, leadDays: 3 },
+  { group: 'kit', what: asWritten('Kit FW-1'), count: 1, reason, costEach: 380, leadDays: 9 },
+  { group: 'battery', what: asWritten('Battery 420 Wh'), count: 1, reason, costEach: 310.5, leadDays: 9 },
+  { group: 'small-parts', what: asWritten('Rotor bolt'), count: 6, reason, costEach: 0.35, leadDays: 3 },
 ] as const;
-const tool = (name: string, how: 'have' | 'buy' | 'borrow', cost: number) => ({ tool: name, reason: '', how, cost });
+const tool = (name: string, how: 'have' | 'buy' | 'borrow', cost: number) => ({ tool: name, reason, how, cost });
 const tools = [tool('Calipers', 'have', 0), tool('T25 driver', 'buy', 6)];
 
 describe('costTable', () => {
@@ -42,7 +44,7 @@ describe('costTable', () => {
     fc.assert(
       fc.property(amount, amount, amount, fc.integer({ min: 1, max: 20 }), (rate, minutes, costEach, count) => {
         const time = { minutes, slowMinutes: minutes + 30 };
-        const line = { group: 'small-parts', what: 'Arm', count, reason: '', costEach, leadDays: 2 } as const;
+        const line = { group: 'small-parts', what: asWritten('Arm'), count, reason, costEach, leadDays: 2 } as const;
         const before = costTable([{ shopping: [...shopping], tools }], time, rate);
         const after = costTable([{ shopping: [...shopping, line], tools }], time, rate + 1);
         expect(after.total).toBeGreaterThanOrEqual(before.total);

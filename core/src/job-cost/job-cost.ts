@@ -1,3 +1,4 @@
+import { toolName } from '../fit';
 import type { Costed, CostLine, CostTable, GoodsGroup } from './contract';
 
 /** What an hour of work costs until the workshop says otherwise, in its currency [J]. */
@@ -50,7 +51,7 @@ function toolLines(ends: readonly Costed[]): CostLine[] {
   const tools = new Map(ends.flatMap((end) => end.tools.map((need) => [need.tool, need] as const)));
   return [...tools.values()].map(({ tool, how, cost }) => ({
     group: 'tools',
-    what: tool,
+    what: toolName(tool),
     count: 1,
     costEach: cost,
     cost: cents(cost),

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import {
   acceptanceKinds,
   type Acceptance,
@@ -76,7 +77,7 @@ class FiledTold {
 const readable = (name: string) => featureById(name) !== undefined || toldFeatures.includes(name);
 
 export class FiledReading extends OfBike {
-  @Checked(Text(60), readable, 'the name of something that can be measured or told')
+  @Checked(Text(60), readable, said('job-file.name-of-something-that-can-be'))
   feature!: string;
   @Maybe() @Amount(-200, 2000, 'mm') valueMm!: number | null;
   @Maybe() @Text(60) word!: string | null;
@@ -167,7 +168,7 @@ export class FiledPhoto extends OfBike {
   @Whole(1, 20_000) heightPx!: number;
   @Maybe() @Timestamp() withdrawnAt!: string | null;
   /** The JPEG itself. */
-  @Base64('a JPEG in base64 of at most 4.5 MB', 6_000_000) picture!: string;
+  @Base64(said('job-file.jpeg-in-base64-of-at-most'), 6_000_000) picture!: string;
 }
 
 export class FiledRecord {

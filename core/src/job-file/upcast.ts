@@ -1,3 +1,4 @@
+import { said } from '../said';
 import type { BikeFacts } from '../bike-facts';
 import { toldBetween } from '../told';
 import { acceptanceKinds } from '../acceptance';
@@ -29,9 +30,9 @@ const bringUpFrom: Readonly<Record<string, (file: Plain, newId: () => string) =>
  * `snapshot`.
  */
 function fromFirst({ format: _, record, ...rest }: Plain, newId: () => string): Plain {
-  if (!isPlain(record)) throw new InputError('record', record, 'an object');
+  if (!isPlain(record)) throw new InputError('record', record, said('job-file.object'));
   const { bike, readings, choices, stacks, orders, events = [], photos = [], ...others } = record;
-  if (!isPlain(bike)) throw new InputError('record.bike', bike, 'an object');
+  if (!isPlain(bike)) throw new InputError('record.bike', bike, said('job-file.object'));
   const { facts = {}, ...plainBike } = bike;
   const [last] = listIn('readings', readings)
     .map(({ takenAt, person }) => ({ takenAt, person }))
@@ -115,9 +116,9 @@ function eventFromFirst({ data, ...row }: Plain): Plain {
 }
 
 function listIn(name: string, list: unknown): Plain[] {
-  if (!Array.isArray(list)) throw new InputError(`record.${name}`, list, 'a list');
+  if (!Array.isArray(list)) throw new InputError(`record.${name}`, list, said('job-file.list'));
   const odd = list.findIndex((row) => !isPlain(row));
-  if (odd >= 0) throw new InputError(`record.${name}.${odd}`, list[odd], 'an object');
+  if (odd >= 0) throw new InputError(`record.${name}.${odd}`, list[odd], said('job-file.object'));
   return list as Plain[];
 }
 

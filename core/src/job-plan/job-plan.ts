@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import { BikeFacts } from '../bike-facts';
 import { PlainReading } from '../end-facts';
 import { factsOf, fit, fitTwoMotors, plainReport, type FitInput, type FitReport, type PlainFitReport } from '../fit';
@@ -39,8 +40,11 @@ export class PlainProcedureInput {
   @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
 }
 
+/** A step as files have it: without a reason where every plan has it. */
+type PlainStep = Omit<Step, 'because'> & { because: Said | '' };
+
 export interface PlainProcedure {
-  steps: Step[];
+  steps: PlainStep[];
   /** Brief plan only: ids of the steps, card by card, block by block. */
   cards?: string[][][];
   minutes: TimeEstimate;
@@ -61,7 +65,7 @@ export function plainProcedure(input: PlainProcedureInput): PlainProcedure {
     const asked = fitInput(end, given, { bike, stores, limits });
     return [{ facts: asked.facts, report: fit(asked) }];
   });
-  if (fitted.length === 0) throw new InputError('ends', ends, 'given for the front, the rear, or both');
+  if (fitted.length === 0) throw new InputError('ends', ends, said('job-plan.given-for-front-rear-or-both'));
   const job = jobFacts(
     bike,
     fitted.map(({ report }) => report),
@@ -70,7 +74,7 @@ export function plainProcedure(input: PlainProcedureInput): PlainProcedure {
   );
   const steps = procedure(job, stepFigures(limits));
   return {
-    steps,
+    steps: steps.map((step) => ({ ...step, because: step.because ?? '' })),
     ...(plan === 'brief' && {
       cards: briefPlan(steps).map(({ blocks }) => blocks.map((block) => block.steps.map(({ id }) => id))),
     }),

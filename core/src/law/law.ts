@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { Amount, Flag, Text, Optional } from '../input';
 import { dust, finding, told, type Finding } from '../verdict';
 
@@ -55,7 +56,7 @@ export const exampleLawClasses: readonly LawClass[] = [
   },
 ];
 
-const check = 'Look up the local code; the authority decides.';
+const check = said('law.look-up-local-code');
 
 /**
  * What a kit with its settings exceeds in a class of vehicle.
@@ -65,32 +66,37 @@ const check = 'Look up the local code; the authority decides.';
 export function lawFindings(law: LawClass, { ratedW, assistedKmh, throttle }: LawFacts): Finding[] {
   return [
     ratedW === undefined
-      ? told('law-power', 'unknown', 'The rated power of the kit is not known.', ['Look at the motor’s plate.'])
+      ? told('law-power', 'unknown', said('law.rated-power-of-kit-is-not'), [said('law.look-at-motor-plate')])
       : finding(
           'law-power',
           ratedW <= law.ratedW + dust ? 'goes' : 'stop',
-          `The motor is rated ${ratedW} W; ${law.name} allows ${law.ratedW} W.`,
+          said('law.motor-is-rated-allows', { ratedW, name: law.name, ratedW2: law.ratedW }),
           { measured: ratedW, limit: law.ratedW, margin: law.ratedW - ratedW, unit: 'W' },
-          ratedW <= law.ratedW + dust ? [] : ['Take a motor of that class, or register the bike in another.', check],
+          ratedW <= law.ratedW + dust ? [] : [said('law.take-motor-of-that-class-or'), check],
         ),
     assistedKmh === undefined
-      ? told('law-speed', 'unknown', 'The assisted speed is not known.', ['Read it from the settings.'])
+      ? told('law-speed', 'unknown', said('law.assisted-speed-is-not-known'), [said('law.read-it-from-settings')])
       : finding(
           'law-speed',
           assistedKmh <= law.assistedKmh + dust ? 'goes' : 'work',
-          `The kit assists to ${assistedKmh} km/h; ${law.name} allows ${law.assistedKmh} km/h.`,
+          said('law.kit-assists-to-allows', { assistedKmh, name: law.name, assistedKmh2: law.assistedKmh }),
           { measured: assistedKmh, limit: law.assistedKmh, margin: law.assistedKmh - assistedKmh, unit: 'km/h' },
           assistedKmh <= law.assistedKmh + dust
             ? []
-            : [`Set the limit to ${law.assistedKmh} km/h and read it back.`, check],
+            : [said('law.set-limit-to-and-read-it', { assistedKmh: law.assistedKmh }), check],
         ),
     ...(throttle && !law.throttle
-      ? [told('law-throttle', 'stop', `${law.name} allows no throttle.`, ['Leave the throttle out.', check])]
+      ? [
+          told('law-throttle', 'stop', said('law.allows-no-throttle', { name: law.name }), [
+            said('law.leave-throttle-out'),
+            check,
+          ]),
+        ]
       : []),
     ...(law.registration
       ? [
-          told('law-registration', 'work', `${law.name} needs registration.`, [
-            'Register and insure the bike before it is ridden.',
+          told('law-registration', 'work', said('law.needs-registration', { name: law.name }), [
+            said('law.register-and-insure-bike-before-it'),
             check,
           ]),
         ]

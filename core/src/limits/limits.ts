@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { Amount, Whole, Optional, Either, Items, shapeOf, type RuleDecorator } from '../input';
 import { materials, type Material } from '../materials';
 import { limitTable, type ByMaterial, type LimitKey, type LimitRow } from './table';
@@ -40,7 +41,11 @@ function rowRule(row: LimitRow): RuleDecorator {
       return Items(figure, 30);
     case 'material': {
       const each = shapeOf(Object.fromEntries(materials.map((material) => [material, [Optional(), figure]])));
-      return Either(figure, () => each, `a number from ${row.min} to ${row.max} ${row.unit}, or one for each material`);
+      return Either(
+        figure,
+        () => each,
+        said('limits-input.each-material', { min: row.min, max: row.max, unit: row.unit }),
+      );
     }
   }
 }

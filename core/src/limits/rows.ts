@@ -22,8 +22,6 @@ export type LimitArea =
 interface Described {
   area: LimitArea;
   unit: string;
-  /** What is limited, in one sentence. */
-  meaning: string;
   /** Where the default comes from; `judgement` is engineering judgement, to be edited with reason. */
   source: 'judgement' | 'standard practice' | 'geometry';
 }
@@ -52,16 +50,15 @@ export interface SizesLimit extends Described {
 
 export type LimitRow = NumberLimit | MaterialLimit | SizesLimit;
 
-type Tail = [min: number, max: number, unit: string, meaning: string, source?: Described['source']];
+type Tail = [min: number, max: number, unit: string, source?: Described['source']];
 
-export const number = (area: LimitArea, preset: number, ...[min, max, unit, meaning, source]: Tail): NumberLimit => ({
+export const number = (area: LimitArea, preset: number, ...[min, max, unit, source]: Tail): NumberLimit => ({
   kind: 'number',
   area,
   preset,
   min,
   max,
   unit,
-  meaning,
   source: source ?? 'judgement',
 });
 
@@ -71,7 +68,7 @@ type Five = [steel: number, titanium: number, forged: number, cast: number, magn
 export const material = (
   area: LimitArea,
   [steel, titanium, forged, cast, magnesium]: Five,
-  ...[min, max, unit, meaning, source]: Tail
+  ...[min, max, unit, source]: Tail
 ): MaterialLimit => ({
   kind: 'material',
   area,
@@ -86,21 +83,15 @@ export const material = (
   min,
   max,
   unit,
-  meaning,
   source: source ?? 'judgement',
 });
 
-export const sizes = (
-  area: LimitArea,
-  preset: readonly number[],
-  ...[min, max, unit, meaning, source]: Tail
-): SizesLimit => ({
+export const sizes = (area: LimitArea, preset: readonly number[], ...[min, max, unit, source]: Tail): SizesLimit => ({
   kind: 'sizes',
   area,
   preset,
   min,
   max,
   unit,
-  meaning,
   source: source ?? 'standard practice',
 });

@@ -1,3 +1,4 @@
+import { asWritten, said, type Said } from '../said';
 import { BikeFacts } from '../bike-facts';
 import { PlainReading } from '../end-facts';
 import { answered, factsOf } from '../fit';
@@ -32,7 +33,7 @@ export interface PlainMatchRow {
   end: 'front' | 'rear';
   verdict: Verdict;
   /** The finding that decides. */
-  because: string;
+  because: Said;
   cost: number;
   minutes: number;
   leadDays: number;
@@ -80,7 +81,7 @@ export function plainMatch(input: PlainMatchInput): PlainMatchRow[] {
     code: wheel.code,
     end,
     verdict: report.verdict,
-    because: report.findings[0]?.because ?? '',
+    because: report.findings[0]?.because ?? said('verdict.nothing-judged'),
     cost: report.cost,
     minutes: report.minutes,
     leadDays: report.leadDays,
@@ -94,7 +95,7 @@ function refusedRow({ wheel, end, refused }: RefusedKit): PlainMatchRow {
     code: wheel.code,
     end,
     verdict: 'unknown',
-    because: refused.message,
+    because: asWritten(refused.message),
     refused,
     cost: 0,
     minutes: 0,

@@ -48,7 +48,7 @@ describe('motor torque', () => {
 
   it('asks for something that torque follows from', () => {
     expect(() => motorTorque({ fullV: 36 })).toThrow(InputError);
-    expect(() => motorTorque({ fullV: 36, kv: -1 })).toThrow(/kv is -1; it must be a number from 0.5 to 60 rpm\/V/);
+    expect(() => motorTorque({ fullV: 36, kv: -1 })).toThrow(/kv is -1: input.number-in .*0.5.*60.*rpm\/V/);
   });
 
   it('never falls when a limit is opened', () => {

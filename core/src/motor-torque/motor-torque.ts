@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { Amount, Optional, InputError, readInput } from '../input';
 
 export class MotorTorqueInput {
@@ -72,7 +73,7 @@ export function motorTorque(input: MotorTorqueInput): MotorTorqueResult {
   const rough = fromPower(read);
   if (rough !== null && rough >= stated) return { peakTorqueNm: rough, rough: true, basis: 'power' };
   if (stated > 0) return { peakTorqueNm: stated, rough: false, basis: 'stated' };
-  throw new InputError('powerW', read.powerW, 'given, or statedNm, or kv with phaseA or with batteryA and windingOhm');
+  throw new InputError('powerW', read.powerW, said('motor-torque.given-or-statednm-or-kv-with'));
 }
 
 interface Computed {

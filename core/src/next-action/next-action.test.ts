@@ -38,7 +38,7 @@ describe('the next action', () => {
     expect(next(frontReadings().slice(0, 3), { bike: {} }).kind).toBe('measure');
     expect(next(frontReadings(), { bike: {} })).toMatchObject({
       kind: 'take-in',
-      open: expect.arrayContaining(['load']),
+      open: expect.arrayContaining([{ said: 'take-in-open.loadKg' }]),
     });
   });
 

@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import { openAtTakeIn } from '../take-in-open';
 import type { Purchase } from '../axle-stack';
 import { endFacts, isCarbon, openFeatures, type EndFacts, type Reading } from '../end-facts';
@@ -53,11 +54,11 @@ export interface Workshop {
 
 /** The one thing to do next with a bike. */
 export type NextAction =
-  | { kind: 'take-in'; end: End; open: string[] }
+  | { kind: 'take-in'; end: End; open: Said[] }
   | { kind: 'measure'; end: End; feature: Feature; open: number }
   | { kind: 'refused'; end: End; other: End }
   | { kind: 'choose-wheel'; end: End }
-  | { kind: 'buy'; end: End; wheelCode: string; purchase: Purchase[]; because: string }
+  | { kind: 'buy'; end: End; wheelCode: string; purchase: Purchase[]; because: Said }
   | { kind: 'stopped'; end: End; wheelCode: string; finding: Finding }
   | {
       kind: 'accept';
@@ -78,7 +79,7 @@ export type NextAction =
       end: End;
       wheelCode: string;
       stepId: string;
-      title: string;
+      title: Said;
       at: number;
       of: number;
       done: number;

@@ -1,3 +1,4 @@
+import { asWritten } from '../said';
 import { axleAt } from '../model';
 import fc from 'fast-check';
 
@@ -13,8 +14,8 @@ const finding = (id: string, verdict: Verdict): Finding => ({
   limit: 250,
   margin: -650,
   unit: 'W',
-  because: 'Too strong for the class.',
-  remedies: ['Take a smaller kit.'],
+  because: asWritten('Too strong for the class.'),
+  remedies: [asWritten('Take a smaller kit.')],
 });
 
 const override = (findingId: string): Override => ({

@@ -3,6 +3,7 @@ import { invented, inventedKit } from '../fit/invented.testing';
 import type { Verdict } from '../verdict';
 import type { PackInstead } from './contract';
 import { emptyV, fullV, kitWithPack, packFindings } from './pack-instead';
+import { inEnglish } from '../english.testing';
 
 /** As the kit's own: ten cells, 42 V. */
 const like: PackInstead = {
@@ -83,7 +84,7 @@ describe('another pack than the kit’s', () => {
     const bike = { job: { pack: 'substitute' as const, packInstead: { ...like, massKg: 9, cost: 700 } } };
     const [own, other] = [fit(invented({ end: 'rear' })), fit(invented({ end: 'rear', bike }))];
     expect(other.cost - own.cost).toBe(700 - inventedKit.battery!.cost!);
-    const heavier = other.shopping.find(({ what }) => what.startsWith('Battery'));
+    const heavier = inEnglish(other.shopping).find(({ group }) => group === 'battery');
     expect(heavier).toMatchObject({ what: 'Battery 500 Wh, 10 cells NMC', costEach: 700 });
     expect(other.verdict).toBe('work');
   });

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import type { KitFacts } from '../kit';
 import { dust, finding, notRecorded, told, type Finding } from '../verdict';
 import type { PackInstead } from './contract';
@@ -74,22 +75,22 @@ export function packFindings(pack: PackInstead, kit: KitFacts, speedFullKmh: num
   ].filter((item): item is Finding => item !== null);
 }
 
-const asMade = ['Take a pack of the kit’s own voltage.'];
+const asMade = [said('pack-instead.take-pack-of-kit-own-voltage')];
 
 function conditionRule({ condition }: PackInstead): Finding {
   switch (condition) {
     case 'new':
-      return told('pack-condition', 'goes', 'The pack is new.');
+      return told('pack-condition', 'goes', said('pack-instead.pack-is-new'));
     case 'used-sound':
-      return told('pack-condition', 'work', 'The pack is used: case, seals and plug were found sound.', [
-        'Measure its voltage before it is plugged in, and again an hour after its first charge.',
+      return told('pack-condition', 'work', said('pack-instead.pack-is-used-case-seals-and'), [
+        said('pack-instead.measure-its-voltage-before-it-is'),
       ]);
     case 'damaged':
-      return told('pack-condition', 'stop', 'The pack is damaged: it is neither charged nor fitted.', [
-        'Give it to people who are licensed for damaged packs.',
+      return told('pack-condition', 'stop', said('pack-instead.pack-is-damaged-it-is-neither'), [
+        said('pack-instead.give-it-to-people-who-are'),
       ]);
     default:
-      return notRecorded('pack-condition', 'Whether the pack is new or used, and sound,');
+      return notRecorded('pack-condition', said('pack-instead.whether-pack-is-new-or-used'));
   }
 }
 
@@ -98,20 +99,25 @@ function voltageRule(pack: PackInstead, { controller }: KitFacts): Finding {
   const most = Math.max(pack.controllerMaxV ?? 0, controller.fullV);
   const figures = { measured: full, limit: most, margin: most - full, unit: 'V' };
   if (full > most + dust) {
-    const why = `Full, the pack has ${full} V; the controller is made for ${most} V at most.`;
+    const why = said('pack-instead.full-pack-has-controller-is-made', { full, most });
     return finding('controller-voltage', 'stop', why, figures, asMade);
   }
   const least = Number(Math.min(pack.controllerMinV ?? Infinity, drawnTo * controller.fullV).toFixed(2));
   if (full >= least - dust) {
-    return finding('controller-voltage', 'goes', `Full, the pack has ${full} V: the controller takes it.`, figures);
+    return finding(
+      'controller-voltage',
+      'goes',
+      said('pack-instead.full-pack-has-controller-takes-it', { full }),
+      figures,
+    );
   }
   if (pack.controllerMinV !== undefined) {
-    const why = `Full, the pack has ${full} V; the controller asks for ${least} V.`;
+    const why = said('pack-instead.full-pack-has-controller-asks-for', { full, least });
     return finding('controller-voltage', 'stop', why, { ...figures, limit: least, margin: full - least }, asMade);
   }
-  const why = `Full, the pack has ${full} V, far below the ${controller.fullV} V that the controller is made for.`;
+  const why = said('pack-instead.full-pack-has-far-below-that', { full, fullV: controller.fullV });
   return finding('controller-voltage', 'unknown', why, figures, [
-    'Ask the maker of the controller for the lowest voltage that it runs on.',
+    said('pack-instead.ask-maker-of-controller-for-lowest'),
   ]);
 }
 
@@ -120,45 +126,45 @@ function lowCutRule(pack: PackInstead, { controller }: KitFacts): Finding {
   const { chemistry, cutoffVPerCell = Infinity } = pack;
   const sameCells = chemistry === 'nmc' && Math.abs(fullV(pack) - controller.fullV) < 0.3;
   if (sameCells && cutoffVPerCell <= cellV.nmc.empty)
-    return told('low-cut', 'goes', 'Its cells end where those of the kit’s pack do.');
+    return told('low-cut', 'goes', said('pack-instead.its-cells-end-where-those-of'));
   return finding(
     'low-cut',
     'work',
-    `This pack is empty at ${empty} V: no lower may it be drawn.`,
+    said('pack-instead.this-pack-is-empty-at-no', { empty }),
     { measured: empty, limit: empty, margin: 0, unit: 'V' },
-    [`Set the low cut-off of the controller to ${empty} V or more, and read it back.`],
+    [said('pack-instead.set-low-cut-off-of-controller', { empty })],
   );
 }
 
 function currentRule({ continuousA }: PackInstead, { controller }: KitFacts): Finding {
   const { batteryA } = controller;
-  if (continuousA === undefined) return notRecorded('battery-current', 'The current that the pack gives without end,');
-  if (batteryA === undefined) return notRecorded('battery-current', 'The current that the controller draws');
+  if (continuousA === undefined)
+    return notRecorded('battery-current', said('pack-instead.current-that-pack-gives-without-end'));
+  if (batteryA === undefined) return notRecorded('battery-current', said('pack-instead.current-that-controller-draws'));
   const held = batteryA <= continuousA + dust;
   return finding(
     'battery-current',
     held ? 'goes' : 'stop',
-    `The controller draws up to ${batteryA} A; the pack gives ${continuousA} A without end.`,
+    said('pack-instead.controller-draws-up-to-pack-gives', { batteryA, continuousA }),
     { measured: batteryA, limit: continuousA, margin: continuousA - batteryA, unit: 'A' },
-    held ? [] : [`Set the controller to ${Math.floor(continuousA)} A from the battery at most.`],
+    held ? [] : [said('pack-instead.set-controller-to-from-battery-at', { continuousA: Math.floor(continuousA) })],
   );
 }
 
 function chargerRule(pack: PackInstead): Finding {
   const full = fullV(pack);
   const { chargerV } = pack;
-  if (chargerV === undefined)
-    return notRecorded('charger', 'What the charger charges to, and with which pack it goes,');
+  if (chargerV === undefined) return notRecorded('charger', said('pack-instead.what-charger-charges-to-and-with'));
   const off = Math.abs(chargerV - full) / full;
   const held = off <= chargerPlay + dust;
   return finding(
     'charger',
     held ? 'goes' : 'stop',
     held
-      ? `The charger ends at ${chargerV} V, as this pack asks for.`
-      : `The charger ends at ${chargerV} V; this pack is full at ${full} V.`,
+      ? said('pack-instead.charger-ends-at-as-this-pack', { chargerV })
+      : said('pack-instead.charger-ends-at-this-pack-is', { chargerV, full }),
     { measured: chargerV, limit: full, margin: Number((chargerPlay * full - off * full).toFixed(6)), unit: 'V' },
-    held ? [] : [`Charge it with a charger of its own, made for ${full} V, and keep the other one away from it.`],
+    held ? [] : [said('pack-instead.charge-it-with-charger-of-its', { full })],
   );
 }
 
@@ -169,22 +175,22 @@ function speedRule(
 ): Finding | null {
   const share = fullV(pack) / controller.fullV;
   if (share >= 1 - dust) return null;
-  if (speedFullKmh === null) return notRecorded('pack-speed', 'The rpm per volt of the motor, on a lower voltage,');
+  if (speedFullKmh === null) return notRecorded('pack-speed', said('pack-instead.rpm-per-volt-of-motor-on'));
   const reaches = share * speedFullKmh;
   const held = reaches >= assistedKmh - dust;
   return finding(
     'pack-speed',
     held ? 'goes' : 'work',
-    `On this pack the wheel turns ${Math.round(reaches)} km/h without load; the kit assists to ${assistedKmh} km/h.`,
+    said('pack-instead.on-this-pack-wheel-turns-without', { reaches: Math.round(reaches), assistedKmh }),
     { measured: reaches, limit: assistedKmh, margin: reaches - assistedKmh, unit: 'km/h' },
-    held ? [] : ['Tell the rider: it assists less far, and least when the pack is low.'],
+    held ? [] : [said('pack-instead.tell-rider-it-assists-less-far')],
   );
 }
 
 function sizeRule({ sizeMm }: PackInstead): Finding {
-  if (!sizeMm) return notRecorded('pack-size', 'The size of the pack');
+  if (!sizeMm) return notRecorded('pack-size', said('pack-instead.size-of-pack'));
   const { length, width, height } = sizeMm;
-  return told('pack-size', 'work', `The pack is ${length} × ${width} × ${height} mm: not the kit’s own size.`, [
-    'Offer it up, with its way in and out, before any mount is fixed.',
+  return told('pack-size', 'work', said('pack-instead.pack-is-not-kit-own-size', { length, width, height }), [
+    said('pack-instead.offer-it-up-with-its-way'),
   ]);
 }

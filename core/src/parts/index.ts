@@ -11,4 +11,12 @@ export {
   type Wheel,
 } from './parts';
 export { shimsOnHand } from './shims';
-export { boreSuits, deliveredIds, usableWashers, washerId, washerWords, type WasherSeat } from './usable-washers';
+export {
+  boreSuits,
+  deliveredIds,
+  usableWashers,
+  partName,
+  washerId,
+  washerName,
+  type WasherSeat,
+} from './usable-washers';

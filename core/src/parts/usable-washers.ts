@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import type { AxleStackInput } from '../axle-stack';
 import { defaultLimits, type Limits } from '../limits';
 import type { LoosePart, StoreItem } from './parts';
@@ -54,14 +55,15 @@ export function washerId(kind: 'plain' | 'tabbed', thicknessMm: number): string 
   return `${kind}-${Number(thicknessMm.toFixed(2))}`;
 }
 
-/**
- * A washer's name in words.
- *
- * @example washerWords('tabbed-2.5') // 'tabbed washer 2.5 mm'
- */
-export function washerWords(id: string): string {
+/** What a washer of the stores is called. */
+export function washerName(id: string): Said {
   const [kind, mm] = id.split('-');
-  return `${kind === 'tabbed' ? 'tabbed washer' : 'washer'} ${mm} mm`;
+  return partName(kind === 'tabbed' ? 'tabbed' : 'plain', Number(mm));
+}
+
+/** What a small part on the axle is called, by its thickness. */
+export function partName(kind: 'plain' | 'tabbed' | 'rotor-shim' | 'caliper-shim', thicknessMm: number): Said {
+  return said(`parts.${kind}`, { thicknessMm });
 }
 
 /**

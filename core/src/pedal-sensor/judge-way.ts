@@ -1,4 +1,4 @@
-import { inMm } from '../figures';
+import { said, type Said } from '../said';
 import { finding, told, worstOf, type Finding } from '../verdict';
 import type { CrankTool, PedalSensorInput, RingSide, SensorMount, SensorWay } from './contract';
 
@@ -24,7 +24,10 @@ const tools: Record<PedalSensorInput['crank']['fixing'], CrankTool> = {
   'one-piece': 'one-piece-spanner',
 };
 
-const sideWords: Record<RingSide, string> = { drive: 'drive side', nonDrive: 'non-drive side' };
+const sideWords: Record<RingSide, Said> = {
+  drive: said('pedal-sensor.drive-side'),
+  nonDrive: said('pedal-sensor.non-drive-side'),
+};
 
 export interface JudgedWay {
   way: SensorWay;
@@ -79,22 +82,27 @@ function roomRule(
   spareMm: number,
 ): Finding {
   const figures = { measured: roomMm[side], limit: needMm, margin: spareMm };
-  const where = `On the ${sideWords[side]}`;
+  const where = sideWords[side];
   if (spareMm < -dustMm) {
     return finding(
       'room',
       'stop',
-      `${where} ${inMm(roomMm[side])} are free; at least ${inMm(needMm)} are needed.`,
+      said('pedal-sensor.are-free-at-least-are-needed', { where, roomMm: roomMm[side], needMm }),
       figures,
-      ['Take the other side, a thinner ring, or a sealed unit in the bottom bracket.'],
+      [said('pedal-sensor.take-other-side-thinner-ring-or')],
     );
   }
   if (ring.kind !== 'sealed' && sensor.proudMm === undefined) {
-    return finding('room', 'unknown', `${where} it is not known how far the sensor stands out of the frame.`, figures, [
-      'Hold the sensor in its place and measure how far its face stands out.',
+    return finding('room', 'unknown', said('pedal-sensor.it-is-not-known-how-far', { where }), figures, [
+      said('pedal-sensor.hold-sensor-in-its-place-and'),
     ]);
   }
-  return finding('room', 'goes', `${where} ${inMm(roomMm[side])} are free; ${inMm(needMm)} are needed.`, figures);
+  return finding(
+    'room',
+    'goes',
+    said('pedal-sensor.are-free-are-needed', { where, roomMm: roomMm[side], needMm }),
+    figures,
+  );
 }
 
 function boreRule(sealed: boolean, trimMm: number, packMm: number): Finding {
@@ -105,45 +113,32 @@ function boreRule(sealed: boolean, trimMm: number, packMm: number): Finding {
   };
   if (trimMm > 0) {
     if (sealed) {
-      return finding('bore', 'stop', 'The axle is wider than the sealed unit takes, and that is not cut.', figures, [
-        'Order the unit for this axle.',
+      return finding('bore', 'stop', said('pedal-sensor.axle-is-wider-than-sealed-unit'), figures, [
+        said('pedal-sensor.order-unit-for-this-axle'),
       ]);
     }
     return trimMm > mostTrimMm + dustMm
-      ? finding(
-          'bore',
-          'stop',
-          `The ring’s claws would lose ${inMm(trimMm)}; they hold with at most ${inMm(mostTrimMm)} less.`,
-          figures,
-          ['Order a ring for this axle.'],
-        )
-      : finding(
-          'bore',
-          'work',
-          `The axle is wider than the ring: ${inMm(trimMm)} come off its claws, in small cuts.`,
-          figures,
-          ['Trim the claws little by little, trying it on in between.'],
-        );
+      ? finding('bore', 'stop', said('pedal-sensor.ring-claws-would-lose-they-hold', { trimMm, mostTrimMm }), figures, [
+          said('pedal-sensor.order-ring-for-this-axle'),
+        ])
+      : finding('bore', 'work', said('pedal-sensor.axle-is-wider-than-ring-come', { trimMm }), figures, [
+          said('pedal-sensor.trim-claws-little-by-little-trying'),
+        ]);
   }
   return packMm > mostTrimMm + dustMm
-    ? finding(
-        'bore',
-        'stop',
-        `The ring is ${inMm(packMm)} loose all round; at most ${inMm(mostTrimMm)} may be packed.`,
-        figures,
-        ['Order a ring for this axle.'],
-      )
-    : finding('bore', 'work', `The ring is loose: ${inMm(packMm)} are packed under it all round.`, figures, [
-        'Pack it evenly, so that it runs true.',
+    ? finding('bore', 'stop', said('pedal-sensor.ring-is-loose-all-round-at', { packMm, mostTrimMm }), figures, [
+        said('pedal-sensor.order-ring-for-this-axle'),
+      ])
+    : finding('bore', 'work', said('pedal-sensor.ring-is-loose-are-packed-under', { packMm }), figures, [
+        said('pedal-sensor.pack-it-evenly-so-that-it'),
       ]);
 }
 
 function crankRule(fixing: PedalSensorInput['crank']['fixing']): Finding[] {
-  if (fixing !== 'one-piece')
-    return [told('crank', 'goes', 'The crank comes off for the ring, and goes back opposite the other one.')];
+  if (fixing !== 'one-piece') return [told('crank', 'goes', said('pedal-sensor.crank-comes-off-for-ring-and'))];
   return [
-    told('crank', 'work', 'A one-piece crank comes off with its bearings opened.', [
-      'Grease the bearings and set their play when it goes back.',
+    told('crank', 'work', said('pedal-sensor.one-piece-crank-comes-off-with'), [
+      said('pedal-sensor.grease-bearings-and-set-their-play'),
     ]),
   ];
 }
@@ -159,14 +154,18 @@ function underShell(
     shell.kind === 'threaded'
       ? []
       : [
-          told('shell', 'stop', 'Only a threaded shell has a cup or ring to hold a sensor under.', [
-            'Tie the sensor to the frame, or take a bracket.',
+          told('shell', 'stop', said('pedal-sensor.only-threaded-shell-has-cup-or'), [
+            said('pedal-sensor.tie-sensor-to-frame-or-take'),
           ]),
         ];
   if (side === 'nonDrive') {
     const held = shell.lockRing
       ? []
-      : [told('lock-ring', 'stop', 'There is no lock ring to hold the sensor under.', ['Tie it, or take a bracket.'])];
+      : [
+          told('lock-ring', 'stop', said('pedal-sensor.there-is-no-lock-ring-to'), [
+            said('pedal-sensor.tie-it-or-take-bracket'),
+          ]),
+        ];
     return { chainLineMm: 0, findings: [...threaded, ...held] };
   }
   if (plateMm === undefined) {
@@ -174,17 +173,19 @@ function underShell(
       chainLineMm: 0,
       findings: [
         ...threaded,
-        told('chain-line', 'unknown', 'The plate that goes under the cup is not measured.', ['Measure the plate.']),
+        told('chain-line', 'unknown', said('pedal-sensor.plate-that-goes-under-cup-is'), [
+          said('pedal-sensor.measure-plate'),
+        ]),
       ],
     };
   }
   const figures = { measured: plateMm, limit: chainLineWorkMm, margin: chainLineWorkMm - plateMm };
   const verdict = plateMm <= chainLineGoesMm + dustMm ? 'goes' : plateMm <= chainLineWorkMm + dustMm ? 'work' : 'stop';
-  const remedies = verdict === 'goes' ? [] : ['Look whether the chain still runs straight on every sprocket.'];
+  const remedies = verdict === 'goes' ? [] : [said('pedal-sensor.look-whether-chain-still-runs-straight')];
   const rule = finding(
     'chain-line',
     verdict,
-    `The plate moves the chainring out by ${inMm(plateMm)}.`,
+    said('pedal-sensor.plate-moves-chainring-out-by', { plateMm }),
     figures,
     remedies,
   );
@@ -196,21 +197,17 @@ function markRule({ ring, sensor }: PedalSensorInput): Finding {
   const { magnetRadiusMm } = ring;
   const { markRadiusMm } = sensor;
   if (magnetRadiusMm === undefined || markRadiusMm === undefined) {
-    return told('magnets', 'unknown', 'It is not known whether the magnets pass the sensor’s mark.', [
-      'Measure from the middle of the axle to the magnets, and to the mark.',
+    return told('magnets', 'unknown', said('pedal-sensor.it-is-not-known-whether-magnets'), [
+      said('pedal-sensor.measure-from-middle-of-axle-to'),
     ]);
   }
   const offMm = Math.abs(magnetRadiusMm - markRadiusMm);
   const figures = { measured: offMm, limit: offMarkMm, margin: offMarkMm - offMm };
   return offMm <= offMarkMm + dustMm
-    ? finding('magnets', 'goes', `The magnets pass the mark ${inMm(offMm)} off its middle.`, figures)
-    : finding(
-        'magnets',
-        'stop',
-        `The magnets pass ${inMm(offMm)} beside the mark; at most ${inMm(offMarkMm)} may be.`,
-        figures,
-        ['Tie the sensor or take a bracket: both are set to the magnets.'],
-      );
+    ? finding('magnets', 'goes', said('pedal-sensor.magnets-pass-mark-off-its-middle', { offMm }), figures)
+    : finding('magnets', 'stop', said('pedal-sensor.magnets-pass-beside-mark-at-most', { offMm, offMarkMm }), figures, [
+        said('pedal-sensor.tie-sensor-or-take-bracket-both'),
+      ]);
 }
 
 /** Which way round the ring goes, so that forward pedalling is forward. */
@@ -222,30 +219,36 @@ function facing(
   if (madeFor === undefined) {
     return {
       turnOver: false,
-      finding: told('direction', 'unknown', 'It is not known for which side the ring is made.', [
-        'Look for an arrow or a marked face, or try the sensor on the bench.',
+      finding: told('direction', 'unknown', said('pedal-sensor.it-is-not-known-for-which'), [
+        said('pedal-sensor.look-for-arrow-or-marked-face'),
       ]),
     };
   }
   if (madeFor === 'both' || madeFor === side) {
-    return { turnOver: false, finding: told('direction', 'goes', `The ring is made for the ${sideWords[side]}.`) };
+    return {
+      turnOver: false,
+      finding: told('direction', 'goes', said('pedal-sensor.ring-is-made-for', { sideWords: sideWords[side] })),
+    };
   }
   if (kind === 'sealed' || bothFaces === false) {
     return {
       turnOver: false,
       orderHand: side,
-      finding: told('direction', 'work', `The ring is made for the other side, and cannot be turned over.`, [
-        `Order it for the ${sideWords[side]}.`,
+      finding: told('direction', 'work', said('pedal-sensor.ring-is-made-for-other-side'), [
+        said('pedal-sensor.order-it-for', { sideWords: sideWords[side] }),
       ]),
     };
   }
   if (bothFaces === undefined) {
     return {
       turnOver: false,
-      finding: told('direction', 'unknown', 'It is not known whether the ring reads through its other face.', [
-        'Try the ring turned over on the bench.',
+      finding: told('direction', 'unknown', said('pedal-sensor.it-is-not-known-whether-ring'), [
+        said('pedal-sensor.try-ring-turned-over-on-bench'),
       ]),
     };
   }
-  return { turnOver: true, finding: told('direction', 'goes', 'Turned over, the ring counts forward on this side.') };
+  return {
+    turnOver: true,
+    finding: told('direction', 'goes', said('pedal-sensor.turned-over-ring-counts-forward-on')),
+  };
 }

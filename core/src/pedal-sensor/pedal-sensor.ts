@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import { InputError, readInput } from '../input';
 import { severity, told, worstFirst, type Finding } from '../verdict';
 import { PedalSensorInput, ringSides, type PedalSensorResult, type SensorInstead, type SensorMount } from './contract';
@@ -46,14 +47,15 @@ export function pedalSensor(input: PedalSensorInput): PedalSensorResult {
 }
 
 function refuseContradictions({ sensor }: PedalSensorInput): void {
-  if (sensor.mounts.length === 0) throw new InputError('sensor.mounts', sensor.mounts, 'a list of at least one mount');
+  if (sensor.mounts.length === 0)
+    throw new InputError('sensor.mounts', sensor.mounts, said('pedal-sensor.list-of-at-least-one-mount'));
   const { gapMinMm = usualGapMm.min, gapMaxMm = usualGapMm.max } = sensor;
   if (gapMaxMm < gapMinMm) {
     const name = sensor.gapMaxMm === undefined ? 'gapMinMm' : 'gapMaxMm';
     throw new InputError(
       `sensor.${name}`,
       sensor[name],
-      `such that the gap from ${gapMinMm} to ${gapMaxMm} mm is none`,
+      said('pedal-sensor.such-that-gap-from-to-is', { gapMinMm, gapMaxMm }),
     );
   }
 }
@@ -87,18 +89,18 @@ function insteadOf({ ring, shell, crank }: PedalSensorInput): SensorInstead[] {
   ];
 }
 
-const insteadWords: Record<SensorInstead, [because: string, remedy: string]> = {
+const insteadWords: Record<SensorInstead, [because: Said, remedy: Said]> = {
   'throttle-only': [
-    'Without a pedal sensor the motor answers to a throttle alone.',
-    'Look whether the class of vehicle allows a throttle, and a start without pedalling.',
+    said('pedal-sensor.without-pedal-sensor-motor-answers-to'),
+    said('pedal-sensor.look-whether-class-of-vehicle-allows'),
   ],
   'sealed-unit': [
-    'A sealed unit sits on the axle beside the shell and needs less room.',
-    'Measure the axle where it would sit, and order the unit for it.',
+    said('pedal-sensor.sealed-unit-sits-on-axle-beside'),
+    said('pedal-sensor.measure-axle-where-it-would-sit'),
   ],
   'torque-bracket': [
-    'A bottom bracket that senses torque takes the place of the old one.',
-    'Measure shell width and thread, and take one with the same axle.',
+    said('pedal-sensor.bottom-bracket-that-senses-torque-takes'),
+    said('pedal-sensor.measure-shell-width-and-thread-and'),
   ],
 };
 

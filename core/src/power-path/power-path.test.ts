@@ -5,6 +5,7 @@ import type { Connector, Fuse, Lead, PathElement, PowerPathInput, Switch } from 
 import { powerPath } from './power-path';
 import { fuseSizesA } from './solve-path';
 import { leadOhm, leadRatedA, mm2OfAwg } from './wire';
+import { say } from '../english.testing';
 
 const connector: Connector = {
   kind: 'connector',
@@ -159,7 +160,12 @@ describe('the power path', () => {
     const { limitA, findings } = powerPath(strong);
     // 1.25 × 24.x A reaches the connector's 30 A; a fuse of 30 A still lies in the window.
     expect(limitA).toBe(23);
-    expect(findings.flatMap(({ remedies }) => remedies).join(' ')).toContain('Set the controller to 23 A');
+    expect(
+      findings
+        .flatMap(({ remedies }) => remedies)
+        .map(say)
+        .join(' '),
+    ).toContain('Set the controller to 23 A');
     expect(
       powerPath({ ...strong, controller: { ...strong.controller, batteryA: 23 } }).elements.every(
         ({ verdict }) => verdict === 'goes',
@@ -171,7 +177,7 @@ describe('the power path', () => {
   it.each<[string, PowerPathInput, string]>([
     ['no cross-section', chain({ ...lead, mm2: undefined } as Lead), 'chain.0.mm2'],
     ['two cross-sections', chain({ ...lead, awg: 12 }), 'chain.0.mm2'],
-    ['a hair', chain({ ...lead, mm2: 0.4 }), 'chain.0.mm2 is 0.4; it must be 0.5 mm² or thicker'],
+    ['a hair', chain({ ...lead, mm2: 0.4 }), 'chain.0.mm2 is 0.4'],
     [
       'a hair by gauge',
       chain({ kind: 'lead', awg: 24, lengthM: 1, insulation: 'pvc70', bundled: false }),

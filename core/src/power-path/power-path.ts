@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { InputError, readInput } from '../input';
 import { worstFirst, worstOf, type Finding } from '../verdict';
 import { PowerPathInput, type PowerPathResult } from './contract';
@@ -39,30 +40,38 @@ function refuseContradictions({ chain, battery, controller, accessories }: Power
     if (element.kind === 'lead') {
       const { mm2, awg } = element;
       if ((mm2 === undefined) === (awg === undefined)) {
-        throw new InputError(`${at}.mm2`, mm2, 'given, or awg in its place, and not both');
+        throw new InputError(`${at}.mm2`, mm2, said('power-path.given-or-awg-in-its-place'));
       }
       const size = crossSectionMm2(element);
       if (size < thinnestMm2 - 1e-9) {
-        throw new InputError(`${at}.${mm2 === undefined ? 'awg' : 'mm2'}`, mm2 ?? awg, `${thinnestMm2} mm² or thicker`);
+        throw new InputError(
+          `${at}.${mm2 === undefined ? 'awg' : 'mm2'}`,
+          mm2 ?? awg,
+          said('power-path.or-thicker', { thinnestMm2 }),
+        );
       }
     }
     if (element.kind === 'joint' && element.metals.length !== 2) {
-      throw new InputError(`${at}.metals`, element.metals, 'the two metals that are joined');
+      throw new InputError(`${at}.metals`, element.metals, said('power-path.two-metals-that-are-joined'));
     }
   });
   if (battery.peakA < battery.continuousA) {
     throw new InputError(
       'battery.peakA',
       battery.peakA,
-      `at least the ${battery.continuousA} A that it gives for long`,
+      said('power-path.at-least-that-it-gives-for', { continuousA: battery.continuousA }),
     );
   }
   if (controller.maxV < controller.minV) {
-    throw new InputError('controller.maxV', controller.maxV, `at least minV, ${controller.minV} V`);
+    throw new InputError(
+      'controller.maxV',
+      controller.maxV,
+      said('power-path.at-least-minv', { minV: controller.minV }),
+    );
   }
   accessories.forEach(({ volts }, index) => {
     if (volts.length !== 2 || volts[0]! > volts[1]!) {
-      throw new InputError(`accessories.${index}.volts`, volts, 'two figures, from and to');
+      throw new InputError(`accessories.${index}.volts`, volts, said('power-path.two-figures-from-and-to'));
     }
   });
 }

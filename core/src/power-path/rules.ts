@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import { finding, told, type Finding } from '../verdict';
 import type { Connector, Fuse, Lead, PathElement, PowerPathInput, SolvedPath, Switch } from './contract';
 import { dropGoesPercent, dropWorkPercent, dust, fullVPerCell, onBatterySide } from './solve-path';
@@ -11,10 +12,7 @@ const chargerTolerance = 0.005;
 const ofKind = <K extends PathElement['kind']>(chain: readonly PathElement[], kind: K) =>
   chain.filter((element): element is Extract<PathElement, { kind: K }> => element.kind === kind);
 
-const A = (value: number) => `${round(value)} A`;
-const V = (value: number) => `${round(value)} V`;
 const round = (value: number) => Number(value.toFixed(value < 10 ? 2 : 1));
-const lowerOr = 'Set the controller to less, or';
 
 interface Asked {
   input: PowerPathInput;
@@ -46,18 +44,20 @@ function batteryCurrent({ input: { battery }, path: { currentA }, limitA }: Aske
   const verdict = currentA <= continuousA + dust ? 'goes' : currentA <= peakA + dust ? 'work' : 'stop';
   const limit = verdict === 'goes' ? continuousA : verdict === 'work' ? continuousA : peakA;
   const figures = { measured: currentA, limit, margin: limit - currentA, unit: 'A' };
-  const words = `The pack gives ${A(continuousA)} for long and ${A(peakA)} for a moment; ${A(currentA)} are drawn.`;
+  const words = said('power-path.pack-gives-for-long-and-for', { continuousA, peakA, currentA });
   return finding(
     'battery-current',
     verdict,
     words,
     figures,
-    verdict === 'goes' ? [] : [setTo(limitA, 'a stronger pack')],
+    verdict === 'goes' ? [] : [setTo(limitA, said('power-path.stronger-pack'))],
   );
 }
 
-function setTo(limitA: number | null, otherwise: string): string {
-  return limitA === null ? `Take ${otherwise}.` : `Set the controller to ${limitA} A, or take ${otherwise}.`;
+function setTo(limitA: number | null, otherwise: Said): Said {
+  return limitA === null
+    ? said('power-path.take', { otherwise })
+    : said('power-path.set-controller-to-or-take', { limitA, otherwise });
 }
 
 function elementCurrent({ path: { elements }, limitA }: Asked): Finding | null {
@@ -66,69 +66,71 @@ function elementCurrent({ path: { elements }, limitA }: Asked): Finding | null {
   const worst = rated.reduce((least, next) => (next.marginA! < least.marginA! ? next : least));
   const over = worst.marginA! < -dust;
   const figures = { measured: worst.loadA, limit: worst.ratedA, margin: worst.marginA, unit: 'A' };
-  const where = `${named[worst.kind]} (${worst.index + 1} of ${elements.length})`;
+  const where = { kind: said(`power-path.${worst.kind}`), at: worst.index + 1, of: elements.length };
   return over
-    ? finding('element-current', 'stop', `${where} carries ${A(worst.ratedA!)}; ${A(worst.loadA)} flow.`, figures, [
-        worst.kind === 'phase'
-          ? `${lowerOr} take thicker motor leads.`
-          : setTo(limitA, `a stronger ${named[worst.kind].toLowerCase()}`),
-      ])
-    : finding(
+    ? finding(
         'element-current',
-        'goes',
-        `Every element carries what flows; least to spare has the ${where.toLowerCase()}.`,
+        'stop',
+        said('power-path.carries-flow', { ...where, ratedA: worst.ratedA!, loadA: worst.loadA }),
         figures,
-      );
+        [
+          worst.kind === 'phase'
+            ? said('power-path.take-thicker-motor-leads')
+            : setTo(limitA, said(`power-path.stronger-${worst.kind}`)),
+        ],
+      )
+    : finding('element-current', 'goes', said('power-path.every-element-carries-what-flows-least', where), figures);
 }
-
-const named: Record<PathElement['kind'], string> = {
-  lead: 'Lead',
-  connector: 'Connector',
-  joint: 'Joint',
-  fuse: 'Fuse',
-  switch: 'Switch',
-  phase: 'Motor lead',
-};
 
 function drop({ path: { dropV, dropPercent }, limitA }: Asked): Finding {
   const verdict =
     dropPercent <= dropGoesPercent + dust ? 'goes' : dropPercent <= dropWorkPercent + dust ? 'work' : 'stop';
   const limit = verdict === 'stop' ? dropWorkPercent : dropGoesPercent;
   const figures = { measured: dropPercent, limit, margin: limit - dropPercent, unit: '%' };
-  const words = `The leads lose ${V(dropV)}, ${round(dropPercent)} % of the empty pack.`;
+  const words = said('power-path.leads-lose-of-empty-pack', { dropV, dropPercent: round(dropPercent) });
   return finding(
     'drop',
     verdict,
     words,
     figures,
-    verdict === 'goes' ? [] : [setTo(limitA, 'thicker or shorter leads')],
+    verdict === 'goes' ? [] : [setTo(limitA, said('power-path.thicker-or-shorter-leads'))],
   );
 }
 
 function fuse({ input: { chain }, path: { fuseA, fuseWindowA, elements } }: Asked): Finding {
   const { min, max } = fuseWindowA;
   const fuses = ofKind(chain, 'fuse');
-  const window = `A fuse of ${A(min)} to ${A(max)} protects this path`;
+  const window = { min, max };
   const weakest = elements
     .filter(({ kind }) => kind === 'lead' || kind === 'connector' || kind === 'switch')
     .reduce<(typeof elements)[number] | null>(
       (least, next) => (!least || next.ratedA! < least.ratedA! ? next : least),
       null,
     );
-  const noSize = `No fuse fits: ${lowerOr.toLowerCase()} thicken ${weakest ? `the ${named[weakest.kind].toLowerCase()} (${weakest.index + 1})` : 'the weakest part'}.`;
+  const noSize = weakest
+    ? said('power-path.no-fuse-fits-thicken', { kind: said(`power-path.${weakest.kind}`), at: weakest.index + 1 })
+    : said('power-path.no-fuse-fits');
   const over = fuses.find(({ A: size }) => size > max + dust);
   if (over) {
     const figures = { measured: over.A, limit: max, margin: max - over.A, unit: 'A' };
-    const remedy = fuseA === null ? noSize : `Take a fuse of ${fuseA} A.`;
-    return finding('fuse', 'stop', `${window}; one of ${over.A} A blows after what it protects.`, figures, [remedy]);
+    const remedy = fuseA === null ? noSize : said('power-path.take-fuse-of', { fuseA });
+    return finding(
+      'fuse',
+      'stop',
+      said('power-path.one-of-blows-after-what-it', { ...window, fuseA: over.A }),
+      figures,
+      [remedy],
+    );
   }
   const under = fuses.find(({ A: size }) => size < min - dust);
-  if (!under && fuses.length > 0) return told('fuse', 'goes', `${window}; it is there.`);
-  const because = under ? `${window}; one of ${under.A} A blows on a hill.` : `${window}; there is none.`;
+  if (!under && fuses.length > 0) return told('fuse', 'goes', said('power-path.it-is-there', window));
+  const because = under
+    ? said('power-path.one-of-blows-on-hill', { ...window, fuseA: under.A })
+    : said('power-path.there-is-none', window);
   const figures = under ? { measured: under.A, limit: min, margin: under.A - min, unit: 'A' } : { unit: 'A' };
   return fuseA === null
     ? finding('fuse', 'stop', because, figures, [noSize])
-    : finding('fuse', 'work', because, figures, [`Fit a fuse of ${fuseA} A close to the pack.`]);
+    : finding('fuse', 'work', because, figures, [said('power-path.fit-fuse-of-close-to-pack', { fuseA })]);
 }
 
 const ratedForVolts = (chain: readonly PathElement[]): (Fuse | Switch | Connector)[] => [
@@ -146,11 +148,15 @@ function dcVoltage({ input: { chain }, path: { fullV } }: Asked): Finding | null
     ? finding(
         'dc-voltage',
         'stop',
-        `The full pack has ${V(fullV)}; the ${named[least.kind].toLowerCase()} parts at most ${V(least.maxV)} of direct current.`,
+        said('power-path.full-pack-has-parts-at-most', {
+          fullV,
+          kind: said(`power-path.${least.kind}`),
+          maxV: least.maxV,
+        }),
         figures,
-        [`Take one that is rated for ${V(fullV)} of direct current or more.`],
+        [said('power-path.take-one-that-is-rated-for', { fullV })],
       )
-    : finding('dc-voltage', 'goes', `Fuse, switch and connectors are rated for the full pack’s ${V(fullV)}.`, figures);
+    : finding('dc-voltage', 'goes', said('power-path.fuse-switch-and-connectors-are-rated', { fullV }), figures);
 }
 
 function fuseBreak({ input: { chain, battery }, path: { fullV } }: Asked): Finding | null {
@@ -158,8 +164,8 @@ function fuseBreak({ input: { chain, battery }, path: { fullV } }: Asked): Findi
   if (fuses.length === 0) return null;
   const { packOhm } = battery;
   if (packOhm === undefined) {
-    return told('fuse-break', 'unknown', 'The pack’s resistance is not known, and so not what a short would draw.', [
-      'Measure the pack’s resistance, or ask its maker.',
+    return told('fuse-break', 'unknown', said('power-path.pack-resistance-is-not-known-and'), [
+      said('power-path.measure-pack-resistance-or-ask-its'),
     ]);
   }
   const shortA = fullV / packOhm;
@@ -170,14 +176,16 @@ function fuseBreak({ input: { chain, battery }, path: { fullV } }: Asked): Findi
     return finding(
       'fuse-break',
       'stop',
-      `A short draws ${A(shortA)}; the fuse breaks ${A(weak.breakA!)}: it may burn on.`,
+      said('power-path.short-draws-fuse-breaks-it-may', { shortA, breakA: weak.breakA! }),
       figures,
-      ['Take a fuse that breaks more.'],
+      [said('power-path.take-fuse-that-breaks-more')],
     );
   }
   return known.length < fuses.length
-    ? told('fuse-break', 'unknown', 'It is not known what the fuse breaks.', ['Look for its breaking capacity.'])
-    : told('fuse-break', 'goes', `A short draws ${A(shortA)}; the fuse breaks it.`);
+    ? told('fuse-break', 'unknown', said('power-path.it-is-not-known-what-fuse'), [
+        said('power-path.look-for-its-breaking-capacity'),
+      ])
+    : told('fuse-break', 'goes', said('power-path.short-draws-fuse-breaks-it', { shortA }));
 }
 
 function isolation({ input: { chain } }: Asked): Finding {
@@ -185,9 +193,9 @@ function isolation({ input: { chain } }: Asked): Finding {
     (element) => onBatterySide(element) && (element.kind === 'switch' || element.kind === 'connector'),
   );
   return parts
-    ? told('isolation', 'goes', 'The pack can be parted from the rest.')
-    : told('isolation', 'stop', 'Nothing parts the pack from the rest.', [
-        'Fit a switch or a connector beside the pack.',
+    ? told('isolation', 'goes', said('power-path.pack-can-be-parted-from-rest'))
+    : told('isolation', 'stop', said('power-path.nothing-parts-pack-from-rest'), [
+        said('power-path.fit-switch-or-connector-beside-pack'),
       ]);
 }
 
@@ -197,9 +205,9 @@ function spark({ input: { chain }, path: { fullV, currentA } }: Asked): Finding 
     ofKind(chain, 'connector').some(({ sparkRated }) => sparkRated === true) ||
     ofKind(chain, 'switch').some(({ A: size, maxV }) => size >= currentA - dust && maxV >= fullV - dust);
   return rated
-    ? told('spark', 'goes', 'What closes the circuit stands the spark.')
-    : told('spark', 'work', `At ${V(fullV)} the contact that closes the circuit burns with every spark.`, [
-        'Take a connector made for sparks, or charge the controller through a resistor first.',
+    ? told('spark', 'goes', said('power-path.what-closes-circuit-stands-spark'))
+    : told('spark', 'work', said('power-path.at-contact-that-closes-circuit-burns', { fullV }), [
+        said('power-path.take-connector-made-for-sparks-or'),
       ]);
 }
 
@@ -215,15 +223,15 @@ function metals({ input: { chain } }: Asked): Finding | null {
       return both && element.metal !== undefined && next.metal !== undefined && element.metal !== next.metal;
     });
   if (twisted) {
-    return told('metals', 'stop', 'Copper and aluminium joined without a joint made for both corrode, heat and burn.', [
-      'Take a joint that is rated for both metals, or leads of one metal.',
+    return told('metals', 'stop', said('power-path.copper-and-aluminium-joined-without-joint'), [
+      said('power-path.take-joint-that-is-rated-for'),
     ]);
   }
   return leads.some((lead: Lead) => lead.metal === undefined)
-    ? told('metals', 'unknown', 'It is not known which metal a lead is; it is reckoned as aluminium.', [
-        'Scrape a strand: silver-coloured copper is tinned and shows red inside.',
+    ? told('metals', 'unknown', said('power-path.it-is-not-known-which-metal'), [
+        said('power-path.scrape-strand-silver-coloured-copper-is'),
       ])
-    : told('metals', 'goes', 'No copper is joined to aluminium.');
+    : told('metals', 'goes', said('power-path.no-copper-is-joined-to-aluminium'));
 }
 
 function controllerVoltage({ input: { controller }, path: { fullV } }: Asked): Finding {
@@ -240,15 +248,15 @@ function controllerVoltage({ input: { controller }, path: { fullV } }: Asked): F
     ? finding(
         'controller-voltage',
         'goes',
-        `The controller takes ${V(minV)} to ${V(maxV)}; the full pack has ${V(fullV)}.`,
+        said('power-path.controller-takes-to-full-pack-has', { minV, maxV, fullV }),
         figures,
       )
     : finding(
         'controller-voltage',
         'stop',
-        `The controller takes ${V(minV)} to ${V(maxV)}; the full pack has ${V(fullV)}.`,
+        said('power-path.controller-takes-to-full-pack-has', { minV, maxV, fullV }),
         figures,
-        ['Take a pack or a controller of the other’s voltage.'],
+        [said('power-path.take-pack-or-controller-of-other')],
       );
 }
 
@@ -257,14 +265,10 @@ function lowCut({ input: { controller }, path: { fullV, emptyV } }: Asked): Find
   const figures = { measured: lowCutV, limit: emptyV, margin: lowCutV - emptyV, unit: 'V' };
   const holds = lowCutV >= emptyV - dust && lowCutV < fullV - dust && lowCutV >= minV - dust;
   return holds
-    ? finding('low-cut', 'goes', `It cuts off at ${V(lowCutV)}; the pack is empty at ${V(emptyV)}.`, figures)
-    : finding(
-        'low-cut',
-        'work',
-        `It cuts off at ${V(lowCutV)}; the pack is empty at ${V(emptyV)} and full at ${V(fullV)}.`,
-        figures,
-        [`Set the cut-off to ${V(Math.max(emptyV, minV))} or a little above.`],
-      );
+    ? finding('low-cut', 'goes', said('power-path.it-cuts-off-at-pack-is', { lowCutV, emptyV }), figures)
+    : finding('low-cut', 'work', said('power-path.it-cuts-off-at-pack-is-empty', { lowCutV, emptyV, fullV }), figures, [
+        said('power-path.set-cut-off-to-or-little', { emptyV: Math.max(emptyV, minV) }),
+      ]);
 }
 
 function charger({ input: { battery, charger: given } }: Asked): Finding {
@@ -279,43 +283,49 @@ function charger({ input: { battery, charger: given } }: Asked): Finding {
     return finding(
       'charger',
       'stop',
-      `The charger ends at ${V(given.volts)}; this pack is charged to ${V(full)}.`,
+      said('power-path.charger-ends-at-this-pack-is', { volts: given.volts, full }),
       figures,
-      ['Take the charger of this pack: another one overcharges it or never fills it.'],
+      [said('power-path.take-charger-of-this-pack-another')],
     );
   }
   const { amps } = given;
   const verdict = amps <= 0.5 * ah + dust ? 'goes' : amps <= ah + dust ? 'work' : 'stop';
   const limit = verdict === 'stop' ? ah : 0.5 * ah;
   const figures = { measured: amps, limit, margin: limit - amps, unit: 'A' };
-  const remedies = verdict === 'goes' ? [] : ['Take a charger that gives half an hour’s rate or less.'];
-  return finding('charger', verdict, `The charger gives ${A(amps)} to a pack of ${round(ah)} Ah.`, figures, remedies);
+  const remedies = verdict === 'goes' ? [] : [said('power-path.take-charger-that-gives-half-hour')];
+  return finding(
+    'charger',
+    verdict,
+    said('power-path.charger-gives-to-pack-of-ah', { amps, ah: round(ah) }),
+    figures,
+    remedies,
+  );
 }
 
 function plug({ input: { chain } }: Asked): Finding | null {
   const connectors = ofKind(chain, 'connector');
   if (connectors.length === 0) return null;
   if (connectors.some(({ polarised }) => !polarised)) {
-    return told('plug', 'stop', 'A connector goes together both ways round: turned once, the controller is gone.', [
-      'Take connectors that go together one way only.',
+    return told('plug', 'stop', said('power-path.connector-goes-together-both-ways-round'), [
+      said('power-path.take-connectors-that-go-together-one'),
     ]);
   }
   if (connectors.some(({ deadWhenOpen }) => deadWhenOpen === false)) {
-    return told('plug', 'stop', 'Open, a connector has live contacts that can be touched.', [
-      'Take one whose live side is shrouded.',
+    return told('plug', 'stop', said('power-path.open-connector-has-live-contacts-that'), [
+      said('power-path.take-one-whose-live-side-is'),
     ]);
   }
   return connectors.some(({ deadWhenOpen }) => deadWhenOpen === undefined)
-    ? told('plug', 'unknown', 'It is not known whether an open connector has live contacts that can be touched.', [
-        'Look at the pack’s side of it, unplugged.',
+    ? told('plug', 'unknown', said('power-path.it-is-not-known-whether-open'), [
+        said('power-path.look-at-pack-side-of-it'),
       ])
-    : told('plug', 'goes', 'The connectors go together one way, and no live contact can be touched.');
+    : told('plug', 'goes', said('power-path.connectors-go-together-one-way-and'));
 }
 
 function accessory({ input: { accessories }, path: { fullV, emptyV } }: Asked): Finding | null {
   if (accessories.length === 0) return null;
   const off = accessories.find(({ volts: [from, to] }) => from! > emptyV + dust || to! < fullV - dust);
-  if (!off) return told('accessory', 'goes', 'Every accessory stands the pack’s voltage, full and empty.');
+  if (!off) return told('accessory', 'goes', said('power-path.every-accessory-stands-pack-voltage-full'));
   const [from, to] = off.volts as [number, number];
   const high = to < fullV - dust;
   const figures = {
@@ -327,9 +337,9 @@ function accessory({ input: { accessories }, path: { fullV, emptyV } }: Asked): 
   return finding(
     'accessory',
     'stop',
-    `${off.id} takes ${V(from)} to ${V(to)}; the pack has ${V(emptyV)} to ${V(fullV)}.`,
+    said('power-path.takes-to-pack-has-to', { id: off.id, from, to, emptyV, fullV }),
     figures,
-    ['Feed it through a converter.'],
+    [said('power-path.feed-it-through-converter')],
   );
 }
 
@@ -338,15 +348,15 @@ function barePack({ input: { battery, chain } }: Asked): Finding | null {
   const { enclosed, retained } = battery;
   const fused = ofKind(chain, 'fuse').length > 0;
   if (enclosed === false || retained === false || !fused) {
-    return told('bare-pack', 'stop', 'A pack without its case is boxed in, held fast and fused, or it is not ridden.', [
-      ...(enclosed === false ? ['Put it into a box that keeps fingers and water out.'] : []),
-      ...(retained === false ? ['Hold it so that nothing chafes.'] : []),
-      ...(fused ? [] : ['Fit a fuse close to the pack.']),
+    return told('bare-pack', 'stop', said('power-path.pack-without-its-case-is-boxed'), [
+      ...(enclosed === false ? [said('power-path.put-it-into-box-that-keeps')] : []),
+      ...(retained === false ? [said('power-path.hold-it-so-that-nothing-chafes')] : []),
+      ...(fused ? [] : [said('power-path.fit-fuse-close-to-pack')]),
     ]);
   }
   return enclosed === undefined || retained === undefined
-    ? told('bare-pack', 'unknown', 'Nobody has said whether the bare pack is boxed in and held fast.', [
-        'Look at its box and how it is held.',
+    ? told('bare-pack', 'unknown', said('power-path.nobody-has-said-whether-bare-pack'), [
+        said('power-path.look-at-its-box-and-how'),
       ])
-    : told('bare-pack', 'goes', 'The bare pack is boxed in, held fast and fused.');
+    : told('bare-pack', 'goes', said('power-path.bare-pack-is-boxed-in-held'));
 }

@@ -74,7 +74,7 @@ describe('the way of the current on one bike', () => {
     const weak = { ...power, pack: { ...power.pack, battery: { ...battery, peakA: 10 } } };
     expect(powerOfBike({ power: weak }, [])).toMatchObject({
       kind: 'contradiction',
-      because: expect.stringContaining('battery.peakA is 10'),
+      because: { said: 'input.must-be', with: { path: 'battery.peakA', value: '10' } },
     });
   });
 

@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import type { BikeFacts } from '../bike-facts';
 import { InputError } from '../input';
 import type { KitFacts } from '../kit';
@@ -13,7 +14,7 @@ export type PathNeed = (typeof pathNeeds)[number];
 export type PowerOfBike =
   | { kind: 'waiting'; missing: PathNeed[] }
   /** What is written down contradicts itself. */
-  | { kind: 'contradiction'; because: string }
+  | { kind: 'contradiction'; because: Said }
   | { kind: 'open'; input: PowerPathInput; result: PowerPathResult };
 
 /**
@@ -40,7 +41,7 @@ export function powerOfBike({ power, job }: BikeFacts, kits: readonly Pick<KitFa
     })),
   };
   const answer = answered(input);
-  if (answer instanceof InputError) return { kind: 'contradiction', because: answer.message };
+  if (answer instanceof InputError) return { kind: 'contradiction', because: answer.says };
   const further = [
     otherPack(pack.of, job?.pack),
     bothMotors(controller.batteryA, kits),
@@ -58,8 +59,8 @@ function answered(input: PowerPathInput): PowerPathResult | InputError {
   }
 }
 
-const notLooked = told('accessories', 'unknown', 'Nobody has said yet what else is fed from the pack.', [
-  'Look for lights, horn and sockets, and write down each, or that there is nothing.',
+const notLooked = told('accessories', 'unknown', said('power-question.nobody-has-said-yet-what-else'), [
+  said('power-question.look-for-lights-horn-and-sockets'),
 ]);
 
 /** Two controllers on one pack: the current that is reckoned with must be that of both. */
@@ -67,8 +68,8 @@ function bothMotors(batteryA: number, kits: readonly Pick<KitFacts, 'controller'
   if (kits.length < 2) return null;
   const each = kits.map(({ controller }) => controller.batteryA);
   if (each.some((amps) => amps === undefined)) {
-    return told('both-motors', 'unknown', 'Two motors draw on this battery, and what each takes is not recorded.', [
-      'Record the current of both controllers.',
+    return told('both-motors', 'unknown', said('power-question.two-motors-draw-on-this-battery'), [
+      said('power-question.record-current-of-both-controllers'),
     ]);
   }
   const sumA = each.reduce<number>((sum, amps) => sum + amps!, 0);
@@ -76,20 +77,22 @@ function bothMotors(batteryA: number, kits: readonly Pick<KitFacts, 'controller'
   return finding(
     'both-motors',
     'unknown',
-    'Two motors draw on this battery; here less is reckoned with than both may take.',
+    said('power-question.two-motors-draw-on-this-battery-here'),
     { measured: batteryA, limit: sumA, margin: batteryA - sumA, unit: 'A' },
-    ['Write down the sum of both limits as the controller’s current.'],
+    [said('power-question.write-down-sum-of-both-limits')],
   );
 }
 
 /** Lights are tried before the bike goes out; what stays dark stops it. */
 function trial({ id, kind, works }: BikeAccessory): Finding | null {
   if (works === false) {
-    return told(`trial.${id}`, kind === 'other' ? 'work' : 'stop', `${id} does not work.`, [
-      'Look at its plug, its voltage and its earth, and try it again.',
+    return told(`trial.${id}`, kind === 'other' ? 'work' : 'stop', said('power-question.does-not-work', { id }), [
+      said('power-question.look-at-its-plug-its-voltage'),
     ]);
   }
   return works === true
-    ? told(`trial.${id}`, 'goes', `${id} was tried and works.`)
-    : told(`trial.${id}`, 'work', `${id} was not tried yet.`, ['Switch it on and look at it from outside.']);
+    ? told(`trial.${id}`, 'goes', said('power-question.was-tried-and-works', { id }))
+    : told(`trial.${id}`, 'work', said('power-question.was-not-tried-yet', { id }), [
+        said('power-question.switch-it-on-and-look-at'),
+      ]);
 }

@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import type { End, Side } from '../features';
 import type { StatedTorque } from '../stated-torques';
 import type { BatteryPlace, School, SecondLooks, SensorKind } from '../job-kinds';
@@ -36,7 +37,7 @@ export interface EndJob {
   brake: 'rim' | 'disc' | 'other' | 'none';
   closed: boolean;
   /** Built up by extenders and caps on the bench, in this order. */
-  adapterOrder: readonly string[];
+  adapterOrder: readonly (Said | string)[];
   /** Hub comes without a rim. */
   laced: boolean;
   fileMm: Record<Side, number>;
@@ -137,11 +138,11 @@ export type MeasureUnit = 'mm' | 'V' | 'A' | 'bar' | 'km/h' | 'km' | 'days';
 
 /** A fastener, in the words of the trade, with what it gets. */
 export type StepCheck =
-  | { kind: 'confirm'; id: string; what: string }
+  | { kind: 'confirm'; id: string; what: Said }
   | {
       kind: 'measure';
       id: string;
-      what: string;
+      what: Said;
       unit: MeasureUnit;
       min: number | null;
       max: number | null;
@@ -152,7 +153,7 @@ export type StepCheck =
   | {
       kind: 'torque';
       id: string;
-      what: string;
+      what: Said;
       nm: number;
       /** The most that this fastener may get: over it it is renewed. */
       mostNm: number;
@@ -161,10 +162,10 @@ export type StepCheck =
       how: 'trial' | 'final';
       threadLock: boolean;
     }
-  | { kind: 'photo'; id: string; what: string; about: string }
-  | { kind: 'count'; id: string; what: string; count: number }
+  | { kind: 'photo'; id: string; what: Said; about: string }
+  | { kind: 'count'; id: string; what: Said; count: number }
   /** `atOnce`: before the next step covers it up; else at the latest before power or the ride. */
-  | { kind: 'second-person'; id: string; what: string; atOnce: boolean };
+  | { kind: 'second-person'; id: string; what: Said; atOnce: boolean };
 
 /** What the drawing of a step shows. */
 export type StepDrawing = 'axle' | 'bolt-star' | 'rotation' | 'tab' | 'cable' | 'arm' | 'lacing' | 'bike' | 'none';
@@ -175,18 +176,18 @@ export interface Step {
   id: string;
   station: Station;
   end: End | null;
-  title: string;
+  title: Said;
   /** Why it is done at all. */
-  why: string;
-  /** Why it is in this plan; empty when every job has it. */
-  because: string;
+  why: Said;
+  /** Why it is in this plan; null when every job has it. */
+  because: Said | null;
   /** Ids of steps that come before it. */
   after: readonly string[];
-  tools: readonly string[];
-  parts: readonly string[];
+  tools: readonly Said[];
+  parts: readonly Said[];
   minutes: { typical: number; slow: number };
   checks: readonly StepCheck[];
-  cautions: readonly string[];
+  cautions: readonly Said[];
   drawing: StepDrawing;
   /** Waits by itself for so long: thread-lock, glue. */
   waitMinutes: number;
@@ -199,13 +200,13 @@ export interface Step {
   /** What it changes for good: recorded when it is done. */
   irreversible: readonly Irreversible[];
   /** Two schools: the one that this plan follows, and the other. */
-  school: { chosen: string; other: string } | null;
+  school: { chosen: Said; other: Said } | null;
 }
 
 /** Something that putting back to stock will not undo. */
 export interface Irreversible {
   what: 'filed' | 'cut' | 'drilled' | 'glued';
-  where: string;
+  where: Said;
   amountMm?: number;
   /** The reading that is written down with it. */
   feature?: string;

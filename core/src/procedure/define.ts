@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import type { End } from '../features';
 import type {
   Irreversible,
@@ -15,7 +16,7 @@ export type Says<T> = T | ((context: StepContext) => T);
 
 /** What a second person looks at, and from which of the shop's choices on. */
 interface SecondLook {
-  what: string;
+  what: Said;
   from: SecondLooks;
 }
 
@@ -25,17 +26,17 @@ export interface StepDefinition {
   station: Station;
   /** Once for each end that gets a motor, or once for the job. */
   each: 'end' | 'job';
-  title: Says<string>;
-  why: Says<string>;
-  /** The reason for which this plan has it, '' when every plan has it, null when it has not. */
-  when: (context: StepContext) => string | null;
+  title: Says<Said>;
+  why: Says<Said>;
+  /** The reason for which this plan has it; true when every plan has it, false when it has not. */
+  when: (context: StepContext) => Said | boolean;
   after: Says<readonly string[]>;
-  tools: Says<readonly string[]>;
-  parts: Says<readonly string[]>;
+  tools: Says<readonly Said[]>;
+  parts: Says<readonly Said[]>;
   typical: number;
   slow: number;
   checks: Says<readonly StepCheck[]>;
-  cautions: Says<readonly string[]>;
+  cautions: Says<readonly Said[]>;
   drawing: Says<StepDrawing>;
   waitMinutes: number;
   powered: boolean;
@@ -51,13 +52,13 @@ type Rest = Partial<Omit<StepDefinition, 'id' | 'station' | 'each' | 'title' | '
 
 const define =
   (each: 'end' | 'job') =>
-  (station: Station, id: string, title: Says<string>, why: Says<string>, rest: Rest = {}): StepDefinition => ({
+  (station: Station, id: string, title: Says<Said>, why: Says<Said>, rest: Rest = {}): StepDefinition => ({
     id,
     station,
     each,
     title,
     why,
-    when: () => '',
+    when: () => true,
     after: [],
     tools: [],
     parts: [],
@@ -83,15 +84,15 @@ export const atEnd = define('end');
 export const onBike = define('job');
 
 /** What a definition says in this job. */
-export function said<T>(says: Says<T>, context: StepContext): T {
+export function inContext<T>(says: Says<T>, context: StepContext): T {
   return typeof says === 'function' ? (says as (context: StepContext) => T)(context) : says;
 }
 
 /** The step as this plan has it; null when it has not. */
 export function stepOf(definition: StepDefinition, context: StepContext, end: End | null): Step | null {
   const because = definition.when(context);
-  if (because === null) return null;
-  const say = <T>(says: Says<T>): T => said(says, context);
+  if (because === false) return null;
+  const say = <T>(says: Says<T>): T => inContext(says, context);
   const { station, typical, slow, waitMinutes, powered, safety } = definition;
   return {
     id: end ? `${definition.id}.${end}` : definition.id,
@@ -99,7 +100,7 @@ export function stepOf(definition: StepDefinition, context: StepContext, end: En
     end,
     title: say(definition.title),
     why: say(definition.why),
-    because,
+    because: because === true ? null : because,
     after: say(definition.after),
     tools: say(definition.tools),
     parts: say(definition.parts),
@@ -119,17 +120,17 @@ export function stepOf(definition: StepDefinition, context: StepContext, end: En
 /** What the second person is asked at a step; nothing where this shop asks nobody. */
 function secondCheck(own: SecondLook | null, safety: boolean, asked: SecondLooks): StepCheck[] {
   const look: SecondLook | null =
-    own ?? (safety ? { what: 'The same checks once more, with fresh eyes', from: 'every' } : null);
+    own ?? (safety ? { what: said('procedure.same-checks-once-more-with-fresh'), from: 'every' } : null);
   if (!look || secondLooks.indexOf(asked) < secondLooks.indexOf(look.from)) return [];
   return [{ kind: 'second-person', id: 'second', what: look.what, atOnce: look.from !== 'every' }];
 }
 
-export const confirm = (id: string, what: string): StepCheck => ({ kind: 'confirm', id, what });
-export const photo = (about: string, what: string): StepCheck => ({ kind: 'photo', id: `photo-${about}`, what, about });
-export const count = (id: string, what: string, many: number): StepCheck => ({ kind: 'count', id, what, count: many });
+export const confirm = (id: string, what: Said): StepCheck => ({ kind: 'confirm', id, what });
+export const photo = (about: string, what: Said): StepCheck => ({ kind: 'photo', id: `photo-${about}`, what, about });
+export const count = (id: string, what: Said, many: number): StepCheck => ({ kind: 'count', id, what, count: many });
 export const measure = (
   id: string,
-  what: string,
+  what: Said,
   min: number | null,
   max: number | null,
   unit: MeasureUnit = 'mm',
@@ -137,12 +138,12 @@ export const measure = (
 /** Something that is set: within its range, and usually to what the plan says. */
 export const set = (
   id: string,
-  what: string,
+  what: Said,
   unit: MeasureUnit,
   { min, max, aim }: { min: number | null; max: number | null; aim: number },
 ): StepCheck => ({ kind: 'measure', id, what, unit, min, max, aim });
 /** A figure that may be left out: where it is given, the fit is worked out anew with it. */
-export const measured = (id: string, what: string): StepCheck => ({
+export const measured = (id: string, what: Said): StepCheck => ({
   kind: 'measure',
   id,
   what,
@@ -152,7 +153,7 @@ export const measured = (id: string, what: string): StepCheck => ({
   mayLeaveOut: true,
 });
 /** Snug for now: made fast later. */
-export const trial = (id: string, what: string, nm: number): StepCheck => ({
+export const trial = (id: string, what: Said, nm: number): StepCheck => ({
   kind: 'torque',
   id,
   what,
@@ -162,7 +163,7 @@ export const trial = (id: string, what: string, nm: number): StepCheck => ({
   how: 'trial',
   threadLock: false,
 });
-export const final = (id: string, what: string, figure: TorqueFigure, threadLock = false): StepCheck => ({
+export const final = (id: string, what: Said, figure: TorqueFigure, threadLock = false): StepCheck => ({
   kind: 'torque',
   id,
   what,
@@ -171,7 +172,7 @@ export const final = (id: string, what: string, figure: TorqueFigure, threadLock
   threadLock,
 });
 
-/** `x` on the left and the right, or on one of them. */
+/** On which sides: `left`, `right` or `both`. */
 export function onSides(sides: readonly string[]): string {
-  return sides.length === 2 ? 'on both sides' : `on the ${sides[0] ?? 'side'}`;
+  return sides.length === 2 ? 'both' : (sides[0] ?? 'one');
 }

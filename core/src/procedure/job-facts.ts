@@ -1,3 +1,6 @@
+import { washersOn, wheelIn } from '../end-adapter';
+import { relieveSeat } from '../slot-fit';
+import type { Said } from '../said';
 import type { AxleStackResult } from '../axle-stack';
 import type { BikeFacts } from '../bike-facts';
 import type { EndAdapterResult } from '../end-adapter';
@@ -104,8 +107,7 @@ export function endJob(
     chainTension: chain && facts.speeds === 0,
     levelSlots: facts.words.get('slot-way') === 'level',
     relieveSeat: fit.findings.some(
-      ({ id, verdict, remedies }) =>
-        id.startsWith('lip.') && verdict === 'work' && remedies[0]?.startsWith('Relieve the seat') === true,
+      ({ id, verdict, remedies }) => id.startsWith('lip.') && verdict === 'work' && remedies[0]?.said === relieveSeat,
     ),
     cassetteSpacer: gears?.spacerMm !== undefined && gears.spacerMm > 0,
     gearsOff: found('index') || found('clicks'),
@@ -160,8 +162,8 @@ function filing({ fileMm, filedMm }: SlotFitResult): number {
   return Number(((fileMm ?? 0) + filedMm).toFixed(2));
 }
 
-function benchOrder(order: readonly string[]): string[] {
-  const until = order.findIndex((part) => part.startsWith('wheel into') || part.startsWith('washers'));
+function benchOrder(order: readonly Said[]): Said[] {
+  const until = order.findIndex(({ said: code }) => code === wheelIn || code === washersOn);
   return order.slice(0, until < 0 ? order.length : until);
 }
 

@@ -8,7 +8,7 @@ import {
   type StepContext,
   type StepFigures,
 } from './contract';
-import { said, stepOf, type StepDefinition } from './define';
+import { inContext, stepOf, type StepDefinition } from './define';
 import type { School } from '../job-kinds';
 import { stepsAxle } from './steps-axle';
 import { stepsBar } from './steps-bar';
@@ -111,7 +111,7 @@ function comesBefore(
   seen = new Set<string>(),
 ): Set<string> {
   const found = new Set<string>();
-  for (const id of said(definitionOf.get(base)!.after, contextAt(end))) {
+  for (const id of inContext(definitionOf.get(base)!.after, contextAt(end))) {
     const definition = definitionOf.get(id);
     if (!definition) throw new Error(`step ${base} comes after ${id}, which does not exist`);
     // A step of the whole job waits for both ends, one of an end for its own.

@@ -4,6 +4,7 @@ import type { EndJob, JobFacts, Step } from './contract';
 import { frontEndJob, plainJob, rearEndJob, referenceJobs } from './jobs.testing';
 import { batteryPlaces, schools, secondLooks, sensorKinds } from '../job-kinds';
 import { procedure, stepDefinitions } from './plan';
+import { inEnglish, say } from '../english.testing';
 
 const sides = fc.subarray(['left', 'right'] as const, { minLength: 0 });
 const endOf = (end: 'front' | 'rear'): fc.Arbitrary<EndJob> =>
@@ -208,9 +209,9 @@ describe('the procedure', () => {
         const steps = procedure(job);
         const place = places(steps);
         for (const step of steps.filter(({ powered, station }) => powered && station !== 'ride')) {
-          const words = step.checks.map((check) => ('what' in check ? check.what.toLowerCase() : ''));
+          const words = step.checks.map((check) => ('what' in check ? say(check.what).toLowerCase() : ''));
           expect([step.id, words.some((what) => what.includes('out'))]).toEqual([step.id, true]);
-          if (step.id === 'bench-connect') expect(step.cautions.join(' ')).toMatch(/never spun under power/);
+          if (step.id === 'bench-connect') expect(step.cautions.map(say).join(' ')).toMatch(/never spun under power/);
           else
             for (const end of endsOf(job)) expect(place.get(step.id)!).toBeGreaterThan(place.get(`axle-tight.${end}`)!);
         }
@@ -257,7 +258,7 @@ describe('the procedure', () => {
 
   it('says why a step is in this plan whenever not every plan has it', () => {
     const lips = procedure(referenceJobs['front-rim-lips']!.job).find(({ id }) => id === 'lips-filled.front')!;
-    expect(lips.because).toBe('because the nut would stand on the retaining lip');
+    expect(lips.because?.said).toBe('procedure.because-nut-would-stand-on-retaining');
     expect(procedure(plainJob).find(({ id }) => id === 'lips-filled.front')).toBeUndefined();
   });
 
@@ -307,7 +308,7 @@ describe('the procedure', () => {
 
   it('writes down what cannot be taken back, with how much', () => {
     const job = { ...plainJob, ends: [{ ...frontEndJob, fileMm: { left: 0.25, right: 0 }, relieveSeat: true }] };
-    const changed = procedure(job).flatMap(({ irreversible }) => irreversible);
+    const changed = procedure(job).flatMap(({ irreversible }) => inEnglish(irreversible));
     expect(changed).toContainEqual({ what: 'filed', where: 'left slot', amountMm: 0.25, feature: 'filed.left' });
     expect(changed.map(({ where }) => where)).toEqual(['left slot', 'left seat', 'right seat']);
   });
@@ -317,7 +318,7 @@ describe('the procedure', () => {
     const sign = steps.find(({ id }) => id === 'no-cut-off')!;
     expect(sign).toMatchObject({ signed: true, safety: true });
     // 25 km/h for 0.8 s.
-    expect(sign.why).toContain('5.6 m');
+    expect(say(sign.why)).toContain('5.6 m');
     expect(steps.some(({ id }) => id === 'cut-off')).toBe(false);
     // Without a throttle there is nothing to sign, and no false tick.
     const without = procedure({ ...plainJob, throttle: 'none', cutOff: false });

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { atEnd, confirm, final, measure, onSides, photo, trial, type StepDefinition } from './define';
 import type { EndJob, StepContext, TorqueFigure } from './contract';
 import { afterDryFit, rimBetweenBlades } from './steps-dry-fit';
@@ -16,75 +17,93 @@ export const stepsAxle: readonly StepDefinition[] = [
   atEnd(
     'fit',
     'wheel-in',
-    ({ end }) => (end.end === 'rear' ? 'Wheel in for good, the chain round its axle' : 'Wheel in for good'),
-    'The washers go back in the order of the dry fit.',
+    ({ end }) =>
+      end.end === 'rear' ? said('procedure.wheel-in-for-good-chain-round') : said('procedure.wheel-in-for-good'),
+    said('procedure.washers-go-back-in-order-of'),
     {
       after: ({ end }) => ['wheel-photo', 'dry-fit', 'tabs-in', ...(end.closed ? ['arm-trial'] : [])],
       typical: 1,
       drawing: 'axle',
       checks: (context) => [
-        ...(chain(context) ? [confirm('chain-round', 'The chain went round the axle before the wheel went in')] : []),
-        confirm('stack-same', 'The same washers as at the dry fit'),
+        ...(chain(context) ? [confirm('chain-round', said('procedure.chain-went-round-axle-before-wheel'))] : []),
+        confirm('stack-same', said('procedure.same-washers-as-at-dry-fit')),
       ],
-      cautions: ['Cable clear of axle and dropout.'],
+      cautions: [said('procedure.cable-clear-of-axle-and-dropout')],
     },
   ),
   atEnd(
     'fit',
     'tabs-outside',
-    ({ end }) => `Tabbed washers ${onSides(end.tabsOutside)}, outside, tab into the slot`,
-    'They lie under the nuts and keep them from turning the axle.',
+    ({ end }) => said('procedure.tabbed-washers-outside-tab-into-slot', { sides: onSides(end.tabsOutside) }),
+    said('procedure.they-lie-under-nuts-and-keep'),
     {
-      when: ({ end }) => (end.tabsOutside.length ? 'because a tab goes outside' : null),
+      when: ({ end }) => (end.tabsOutside.length ? said('procedure.because-tab-goes-outside') : false),
       after: ['wheel-in'],
       typical: 0.5,
       drawing: 'tab',
-      checks: [confirm('tab-way', 'Each tab points inwards, into the slot')],
+      checks: [confirm('tab-way', said('procedure.each-tab-points-inwards-into-slot'))],
     },
   ),
   atEnd(
     'fit',
     'lock-plates',
-    ({ end }) => `Lock plates ${onSides(end.plates)}, screwed to the eyes`,
-    'They hold the axle’s flats where no tab fits.',
+    ({ end }) => said('procedure.lock-plates-screwed-to-eyes', { sides: onSides(end.plates) }),
+    said('procedure.they-hold-axle-flats-where-no'),
     {
-      when: ({ end }) => (end.plates.length ? 'because lock plates take the place of tabs' : null),
+      when: ({ end }) => (end.plates.length ? said('procedure.because-lock-plates-take-place-of') : false),
       after: ['wheel-in'],
       typical: 3,
-      checks: [confirm('plate', 'The plate sits on the flats, its screw is home in the eye')],
+      checks: [confirm('plate', said('procedure.plate-sits-on-flats-its-screw'))],
     },
   ),
-  atEnd('fit', 'cable-exit', 'Cable exit down, drip loop', 'Rain runs along a cable into the motor.', {
-    after: ['wheel-in'],
-    typical: 0.5,
-    drawing: 'cable',
-    safety: true,
-    checks: ({ end }) => [
-      confirm('exit-down', end.downMark === 'none' ? 'The exit points down' : `The ${end.downMark} points down`),
-      confirm('not-trapped', 'The cable is not trapped between axle and dropout'),
-    ],
-  }),
+  atEnd(
+    'fit',
+    'cable-exit',
+    said('procedure.cable-exit-down-drip-loop'),
+    said('procedure.rain-runs-along-cable-into-motor'),
+    {
+      after: ['wheel-in'],
+      typical: 0.5,
+      drawing: 'cable',
+      safety: true,
+      checks: ({ end }) => [
+        confirm(
+          'exit-down',
+          end.downMark === 'none'
+            ? said('procedure.exit-points-down')
+            : said('procedure.points-down', { downMark: end.downMark }),
+        ),
+        confirm('not-trapped', said('procedure.cable-is-not-trapped-between-axle')),
+      ],
+    },
+  ),
   atEnd(
     'fit',
     'lips-filled',
-    ({ end }) => `C-washer ${onSides(end.cWashers)}`,
-    'A nut that stands on the lip has no seat.',
+    ({ end }) => said('procedure.c-washer', { sides: onSides(end.cWashers) }),
+    said('procedure.nut-that-stands-on-lip-has'),
     {
-      when: ({ end }) => (end.cWashers.length ? 'because the nut would stand on the retaining lip' : null),
+      when: ({ end }) => (end.cWashers.length ? said('procedure.because-nut-would-stand-on-retaining') : false),
       after: ['wheel-in'],
       typical: 0.5,
       drawing: 'axle',
       safety: true,
-      checks: [confirm('lips', 'The C-washer fills the lip, open end to the mouth')],
+      checks: [confirm('lips', said('procedure.c-washer-fills-lip-open-end'))],
     },
   ),
-  atEnd('fit', 'extras-on', 'Stays and plates back on, outside', 'Nothing inside the dropout but washers.', {
-    when: ({ end }) => (end.extras.length ? 'because something else lives on the axle' : null),
-    after: ['lips-filled', 'wheel-in', 'tabs-outside', 'lock-plates'],
-    typical: 1.5,
-  }),
-  atEnd('lock', 'arm-trial', 'Offer the arm up', 'In one plane with its clamp, tight on the flats.', {
-    when: ({ end }) => (end.arms.length ? 'because an arm takes the motor’s reaction' : null),
+  atEnd(
+    'fit',
+    'extras-on',
+    said('procedure.stays-and-plates-back-on-outside'),
+    said('procedure.nothing-inside-dropout-but-washers'),
+    {
+      when: ({ end }) => (end.extras.length ? said('procedure.because-something-else-lives-on-axle') : false),
+      after: ['lips-filled', 'wheel-in', 'tabs-outside', 'lock-plates'],
+      typical: 1.5,
+    },
+  ),
+  atEnd('lock', 'arm-trial', said('procedure.offer-arm-up'), said('procedure.in-one-plane-with-its-clamp'), {
+    when: ({ end }) => (end.arms.length ? said('procedure.because-arm-takes-motor-reaction') : false),
     after: (context) =>
       context.end.closed
         ? ['rotor-tight', 'adapters', ...afterDryFit(context)]
@@ -92,31 +111,34 @@ export const stepsAxle: readonly StepDefinition[] = [
     typical: 4,
     drawing: 'arm',
     checks: [
-      confirm('plane', 'Arm, blade and clamp lie in one plane without pull'),
-      confirm('engages', 'The arm goes on the flats without play'),
+      confirm('plane', said('procedure.arm-blade-and-clamp-lie-in')),
+      confirm('engages', said('procedure.arm-goes-on-flats-without-play')),
     ],
   }),
   atEnd(
     'lock',
     'chain-tension',
-    'Chain on its sprocket, tension set by where the axle sits',
-    'With one sprocket, or gears in the hub, the axle is not pushed to the end of the slot.',
+    said('procedure.chain-on-its-sprocket-tension-set'),
+    said('procedure.with-one-sprocket-or-gears-in'),
     {
-      when: ({ end }) => (end.chainTension ? 'because chain tension sets where the axle sits' : null),
+      when: ({ end }) => (end.chainTension ? said('procedure.because-chain-tension-sets-where-axle') : false),
       after: ['wheel-in', 'arm-trial', 'extras-on'],
       typical: 5,
       safety: true,
       checks: [
-        measure('slack', 'Chain up and down at its middle', 8, 16),
-        measure('left-right', 'Axle to the end of the slot, left minus right', -1, 1),
+        measure('slack', said('procedure.chain-up-and-down-at-its'), 8, 16),
+        measure('left-right', said('procedure.axle-to-end-of-slot-left'), -1, 1),
       ],
     },
   ),
   atEnd(
     'lock',
     'seated',
-    ({ end }) => (end.levelSlots ? 'Wheels down, axle square in both slots' : 'Wheels down, push the axle to its seat'),
-    'The bike’s own weight seats the axle; the stand does not.',
+    ({ end }) =>
+      end.levelSlots
+        ? said('procedure.wheels-down-axle-square-in-both')
+        : said('procedure.wheels-down-push-axle-to-its'),
+    said('procedure.bike-own-weight-seats-axle-stand'),
     {
       after: [
         'wheel-in',
@@ -135,95 +157,127 @@ export const stepsAxle: readonly StepDefinition[] = [
         confirm(
           'shoulders',
           end.closed
-            ? 'Shoulders seated on both sides'
+            ? said('procedure.shoulders-seated-on-both-sides')
             : end.levelSlots
-              ? 'Shoulders seated on both sides, axle equally far in both slots'
-              : 'Shoulders seated on both sides, axle at the end of the slot',
+              ? said('procedure.shoulders-seated-on-both-sides-axle')
+              : said('procedure.shoulders-seated-on-both-sides-axle-at'),
         ),
-        confirm('cable-free', 'No cable trapped'),
+        confirm('cable-free', said('procedure.no-cable-trapped')),
         confirm(
           'lip-seat',
-          end.cWashers.length ? 'C-washers seated inside the lips' : 'Nothing stands on a lip or edge',
+          end.cWashers.length
+            ? said('procedure.c-washers-seated-inside-lips')
+            : said('procedure.nothing-stands-on-lip-or-edge'),
         ),
       ],
     },
   ),
-  atEnd('lock', 'clamp-snug', 'Arm clamp snug, not tight', 'It must follow the nut, not hold against it.', {
-    when: ({ end }) => (end.arms.length ? 'because an arm takes the motor’s reaction' : null),
-    after: ['seated'],
-    typical: 1,
-    drawing: 'arm',
-    checks: ({ torque }) => [trial('clamp', 'Arm clamp, snug', Math.min(1, torque.band.nm))],
-  }),
+  atEnd(
+    'lock',
+    'clamp-snug',
+    said('procedure.arm-clamp-snug-not-tight'),
+    said('procedure.it-must-follow-nut-not-hold'),
+    {
+      when: ({ end }) => (end.arms.length ? said('procedure.because-arm-takes-motor-reaction') : false),
+      after: ['seated'],
+      typical: 1,
+      drawing: 'arm',
+      checks: ({ torque }) => [trial('clamp', said('procedure.arm-clamp-snug'), Math.min(1, torque.band.nm))],
+    },
+  ),
   atEnd(
     'lock',
     'axle-tight',
-    ({ end }) => (end.closed ? 'Through axle to its torque' : 'Axle nuts to their torque'),
-    'Friction under the nuts is the first thing that holds.',
+    ({ end }) =>
+      end.closed ? said('procedure.through-axle-to-its-torque') : said('procedure.axle-nuts-to-their-torque'),
+    said('procedure.friction-under-nuts-is-first-thing'),
     {
       after: ['seated', 'clamp-snug'],
       typical: 1.5,
-      tools: ['Torque wrench 20–80 N·m'],
+      tools: [said('tools.torque-wrench-20-80-n-m')],
       drawing: 'axle',
       safety: true,
       checks: ({ end, job }) => [
-        final('nut-left', end.closed ? 'Through axle' : 'Left axle nut', nutFigure(end), job.lockedNuts),
-        ...(end.closed ? [] : [final('nut-right', 'Right axle nut', nutFigure(end), job.lockedNuts)]),
+        final(
+          'nut-left',
+          end.closed ? said('procedure.through-axle') : said('procedure.left-axle-nut'),
+          nutFigure(end),
+          job.lockedNuts,
+        ),
+        ...(end.closed ? [] : [final('nut-right', said('procedure.right-axle-nut'), nutFigure(end), job.lockedNuts)]),
       ],
-      second: { what: 'Nuts at their torque, wheel straight', from: 'telling' },
+      second: { what: said('procedure.nuts-at-their-torque-wheel-straight'), from: 'telling' },
       cautions: ({ job }) => [
-        'The maker’s figure for axle, fork and frame wins over ours.',
+        said('procedure.maker-figure-for-axle-fork-and'),
         job.lockedNuts
-          ? 'Thread-locked nuts are renewed when they are re-torqued.'
-          : 'No thread-lock on what is re-torqued.',
+          ? said('procedure.thread-locked-nuts-are-renewed-when')
+          : said('procedure.no-thread-lock-on-what-is'),
       ],
       school: ({ job }) =>
         job.lockedNuts
-          ? { chosen: 'Nuts thread-locked, renewed at each re-torque.', other: 'Dry, and re-torqued.' }
-          : { chosen: 'Nuts dry, and re-torqued.', other: 'Thread-locked, and renewed at each re-torque.' },
+          ? {
+              chosen: said('procedure.nuts-thread-locked-renewed-at-each'),
+              other: said('procedure.dry-and-re-torqued'),
+            }
+          : {
+              chosen: said('procedure.nuts-dry-and-re-torqued'),
+              other: said('procedure.thread-locked-and-renewed-at-each'),
+            },
     },
   ),
-  atEnd('lock', 'clamp-tight', 'Arm clamp to its torque', 'After the nuts, so that it holds without preload.', {
-    when: ({ end }) => (end.arms.length ? 'because an arm takes the motor’s reaction' : null),
-    after: ['axle-tight'],
-    typical: 1.5,
-    drawing: 'arm',
-    safety: true,
-    checks: ({ torque }) => [
-      final('clamp', 'Arm clamp', torque.band),
-      final('arm', 'Arm bolt', torque['arm-bolt'], true),
-    ],
-    cautions: ['Band ends leave nothing sharp; paint spared.'],
-  }),
-  atEnd('lock', 'seat-again', 'Measure the seat again', 'Tightening may have lifted the axle.', {
+  atEnd(
+    'lock',
+    'clamp-tight',
+    said('procedure.arm-clamp-to-its-torque'),
+    said('procedure.after-nuts-so-that-it-holds'),
+    {
+      when: ({ end }) => (end.arms.length ? said('procedure.because-arm-takes-motor-reaction') : false),
+      after: ['axle-tight'],
+      typical: 1.5,
+      drawing: 'arm',
+      safety: true,
+      checks: ({ torque }) => [
+        final('clamp', said('procedure.arm-clamp'), torque.band),
+        final('arm', said('procedure.arm-bolt'), torque['arm-bolt'], true),
+      ],
+      cautions: [said('procedure.band-ends-leave-nothing-sharp-paint')],
+    },
+  ),
+  atEnd('lock', 'seat-again', said('procedure.measure-seat-again'), said('procedure.tightening-may-have-lifted-axle'), {
     after: ['axle-tight', 'clamp-tight'],
     typical: 0.5,
     safety: true,
     checks: ({ gap }) => [
-      confirm('still-seated', 'The axle still sits where it sat before the nuts were tightened'),
+      confirm('still-seated', said('procedure.axle-still-sits-where-it-sat')),
       rimBetweenBlades('rim-after', gap.rimOffMm),
-    ],
-  }),
-  atEnd('lock', 'witness', 'Witness marks on nuts and arm', 'A line that has moved tells before anything is loose.', {
-    after: ['seat-again'],
-    typical: 1,
-    tools: ['Paint pen'],
-    checks: ({ end }) => [
-      photo(`witness.${end.end}.left`, 'Left nut with its mark'),
-      photo(`witness.${end.end}.right`, 'Right nut with its mark'),
-      ...(end.arms.length ? [photo(`witness.${end.end}.arm`, 'Arm with its mark')] : []),
     ],
   }),
   atEnd(
     'lock',
-    'regen-note',
-    'Braking by the motor stays off until after the ride',
-    'It turns the load on the axle round.',
+    'witness',
+    said('procedure.witness-marks-on-nuts-and-arm'),
+    said('procedure.line-that-has-moved-tells-before'),
     {
-      when: ({ end }) => (end.regen ? 'because the motor can brake' : null),
+      after: ['seat-again'],
+      typical: 1,
+      tools: [said('procedure.paint-pen')],
+      checks: ({ end }) => [
+        photo(`witness.${end.end}.left`, said('procedure.left-nut-with-its-mark')),
+        photo(`witness.${end.end}.right`, said('procedure.right-nut-with-its-mark')),
+        ...(end.arms.length ? [photo(`witness.${end.end}.arm`, said('procedure.arm-with-its-mark'))] : []),
+      ],
+    },
+  ),
+  atEnd(
+    'lock',
+    'regen-note',
+    said('procedure.braking-by-motor-stays-off-until'),
+    said('procedure.it-turns-load-on-axle-round'),
+    {
+      when: ({ end }) => (end.regen ? said('procedure.because-motor-can-brake') : false),
       after: ['axle-tight'],
       typical: 0.5,
-      checks: [confirm('regen-off', 'Regeneration is off in the settings for now')],
+      checks: [confirm('regen-off', said('procedure.regeneration-is-off-in-settings-for'))],
     },
   ),
 ];

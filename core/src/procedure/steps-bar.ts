@@ -1,223 +1,302 @@
+import { said, type Said } from '../said';
 import { confirm, final, measure, onBike, photo, trial, type StepDefinition } from './define';
 import type { StepContext } from './contract';
 
-const throttle = ({ job }: StepContext) => (job.throttle === 'none' ? null : 'because the rider gets a throttle');
-const sensor = ({ job }: StepContext) => (job.sensor === 'none' ? null : '');
+const throttle = ({ job }: StepContext) =>
+  job.throttle === 'none' ? false : said('procedure.because-rider-gets-throttle');
+const sensor = ({ job }: StepContext) => (job.sensor === 'none' ? false : true);
 const shell = ({ job }: StepContext) =>
-  job.sensor === 'torque-shell' ? 'because the sensor sits in the bottom bracket’s shell' : null;
+  job.sensor === 'torque-shell' ? said('procedure.because-sensor-sits-in-bottom-bracket') : false;
 const underCrank = ({ job }: StepContext) =>
   job.sensor === 'ring-under-crank' || job.sensor === 'under-cup' || job.sensor === 'torque-shell'
-    ? 'because the crank must come off for this sensor'
-    : null;
+    ? said('procedure.because-crank-must-come-off-for')
+    : false;
 
 /** From the brake's bite until the throttle has let go, in s [J]. */
 const letGoS = 0.8;
 
 /** How far the motor pushes on without a cut-off. */
-function runOnM(kmh: number | null): string {
-  return kmh === null ? 'how far is not known' : `${((kmh / 3.6) * letGoS).toFixed(1)} m`;
+function runOnM(kmh: number | null): Said {
+  return kmh === null
+    ? said('procedure.how-far-is-not-known')
+    : said('procedure.metres', { metres: (kmh / 3.6) * letGoS });
 }
 
 /** Handlebar and pedal sensor. */
 export const stepsBar: readonly StepDefinition[] = [
-  onBike('bar', 'bar-before', 'Photograph the bar as it is', 'Everything competes for the same 150 mm.', {
-    after: ['on-the-stand'],
-    typical: 0.5,
-    checks: [photo('bar-before', 'Bar from above')],
-  }),
-  onBike('bar', 'grips-off', 'Grips off with air or alcohol', 'A cut grip comes off once, an aired one goes back.', {
-    when: ({ job }) => (job.throttle !== 'none' || job.cutOff ? 'because parts go on under the grip' : null),
-    after: ['bar-before'],
-    typical: 2,
-    checks: [confirm('bar-ends', 'Bolts and plugs in the bar’s ends are out first')],
-  }),
-  onBike('bar', 'levers-trial', 'Order of parts on the bar, clamped for a trial', 'Reach first, then beauty.', {
-    after: ['bar-before', 'grips-off'],
-    typical: 3.5,
-    checks: ({ torque }) => [
-      trial('levers', 'Lever clamps, snug', Math.min(2, torque.lever.nm)),
-      confirm('reach', 'Every lever and button is reached without letting go'),
-    ],
-  }),
+  onBike(
+    'bar',
+    'bar-before',
+    said('procedure.photograph-bar-as-it-is'),
+    said('procedure.everything-competes-for-same-150-mm'),
+    {
+      after: ['on-the-stand'],
+      typical: 0.5,
+      checks: [photo('bar-before', said('procedure.bar-from-above'))],
+    },
+  ),
+  onBike(
+    'bar',
+    'grips-off',
+    said('procedure.grips-off-with-air-or-alcohol'),
+    said('procedure.cut-grip-comes-off-once-aired'),
+    {
+      when: ({ job }) =>
+        job.throttle !== 'none' || job.cutOff ? said('procedure.because-parts-go-on-under-grip') : false,
+      after: ['bar-before'],
+      typical: 2,
+      checks: [confirm('bar-ends', said('procedure.bolts-and-plugs-in-bar-ends'))],
+    },
+  ),
+  onBike(
+    'bar',
+    'levers-trial',
+    said('procedure.order-of-parts-on-bar-clamped'),
+    said('procedure.reach-first-then-beauty'),
+    {
+      after: ['bar-before', 'grips-off'],
+      typical: 3.5,
+      checks: ({ torque }) => [
+        trial('levers', said('procedure.lever-clamps-snug'), Math.min(2, torque.lever.nm)),
+        confirm('reach', said('procedure.every-lever-and-button-is-reached')),
+      ],
+    },
+  ),
   onBike(
     'bar',
     'cut-off',
-    'Brake cut-off on at least one lever',
-    'A motor that pulls while one brakes throws one off.',
+    said('procedure.brake-cut-off-on-at-least'),
+    said('procedure.motor-that-pulls-while-one-brakes'),
     {
-      when: ({ job }) => (job.cutOff ? 'because a brake cut-off is fitted' : null),
+      when: ({ job }) => (job.cutOff ? said('procedure.because-brake-cut-off-is-fitted') : false),
       after: ['levers-trial'],
       typical: 2.5,
       safety: true,
-      checks: [confirm('cut', 'The switch clicks before the brake bites')],
+      checks: [confirm('cut', said('procedure.switch-clicks-before-brake-bites'))],
       school: {
-        chosen: 'At least one brake cuts the motor.',
-        other: 'Levers that are better brakes stay: a separate switch, or the owner’s signed reason.',
+        chosen: said('procedure.at-least-one-brake-cuts-motor'),
+        other: said('procedure.levers-that-are-better-brakes-stay'),
       },
     },
   ),
   onBike(
     'bar',
     'no-cut-off',
-    'No brake cuts the motor: the owner signs',
-    ({ job }) =>
-      `Until the throttle has let go the motor pushes on: ${runOnM(job.assistedKmh)} at full speed, with ${letGoS} s to let go.`,
+    said('procedure.no-brake-cuts-motor-owner-signs'),
+    ({ job }) => said('procedure.until-throttle-has-let-go-motor', { runOn: runOnM(job.assistedKmh), letGoS }),
     {
       when: ({ job }) =>
-        !job.cutOff && job.throttle !== 'none' ? 'because there is a throttle and no brake cut-off' : null,
+        !job.cutOff && job.throttle !== 'none' ? said('procedure.because-there-is-throttle-and-no') : false,
       after: ['levers-trial'],
       typical: 0.5,
       safety: true,
       signed: true,
-      cautions: ['A motor that pulls while one brakes throws one off: fit a switch where one can be fitted.'],
+      cautions: [said('procedure.motor-that-pulls-while-one-brakes-throws')],
     },
   ),
   onBike(
     'bar',
     'throttle-on',
-    ({ job }) => `Throttle on the ${job.throttleSide}`,
-    'A twist shifter and a twist throttle do not share a side.',
+    ({ job }) => said('procedure.throttle-on', { throttleSide: job.throttleSide }),
+    said('procedure.twist-shifter-and-twist-throttle-do'),
     {
       when: throttle,
       school: ({ job }) =>
         job.throttleSide === 'left'
-          ? { chosen: 'Left: clear of the rear shifter, a hand free to signal.', other: 'Right: out of habit.' }
-          : { chosen: 'Right: out of habit.', other: 'Left: clear of the rear shifter, a hand free to signal.' },
+          ? { chosen: said('procedure.left-clear-of-rear-shifter-hand'), other: said('procedure.right-out-of-habit') }
+          : { chosen: said('procedure.right-out-of-habit'), other: said('procedure.left-clear-of-rear-shifter-hand') },
       after: ['grips-off', 'levers-trial'],
       typical: 2.5,
       safety: true,
       checks: [
-        confirm('returns', 'It springs back from everywhere by itself'),
-        confirm('not-held', 'Nothing can hold it: no cable, no grip, no lever'),
+        confirm('returns', said('procedure.it-springs-back-from-everywhere-by')),
+        confirm('not-held', said('procedure.nothing-can-hold-it-no-cable')),
       ],
     },
   ),
-  onBike('bar', 'display-on', 'Display and its buttons', 'Upside down it is read upside down.', {
-    when: ({ job }) => (job.display ? 'because the kit has a display' : null),
-    after: ['levers-trial'],
-    typical: 2,
-    checks: [confirm('way-up', 'It reads the right way up from the saddle')],
-  }),
-  onBike('bar', 'bar-final', 'Clamps to their torque', 'What was snug for the trial is made fast now.', {
+  onBike(
+    'bar',
+    'display-on',
+    said('procedure.display-and-its-buttons'),
+    said('procedure.upside-down-it-is-read-upside'),
+    {
+      when: ({ job }) => (job.display ? said('procedure.because-kit-has-display') : false),
+      after: ['levers-trial'],
+      typical: 2,
+      checks: [confirm('way-up', said('procedure.it-reads-right-way-up-from'))],
+    },
+  ),
+  onBike('bar', 'bar-final', said('procedure.clamps-to-their-torque'), said('procedure.what-was-snug-for-trial-is'), {
     after: ['levers-trial', 'cut-off', 'no-cut-off', 'throttle-on', 'display-on'],
     typical: 1.5,
     safety: true,
-    tools: ['Torque wrench 2–15 N·m'],
+    tools: [said('tools.torque-wrench-2-15-n-m')],
     checks: ({ job, torque }) => [
-      final('levers', 'Lever clamps', torque.lever),
-      final('shifter', 'Shifter clamps', torque.shifter),
-      ...(job.throttle === 'none' ? [] : [final('throttle', 'Throttle clamp', torque.throttle)]),
-      photo('bar-after', 'Bar from above, as it is built'),
+      final('levers', said('procedure.lever-clamps'), torque.lever),
+      final('shifter', said('procedure.shifter-clamps'), torque.shifter),
+      ...(job.throttle === 'none' ? [] : [final('throttle', said('procedure.throttle-clamp'), torque.throttle)]),
+      photo('bar-after', said('procedure.bar-from-above-as-it-is')),
     ],
   }),
-  onBike('bar', 'grips-on', 'Grips on, overhang at most 8 mm', 'Beyond that they are cut, not too far.', {
-    when: ({ job }) => (job.throttle !== 'none' || job.cutOff ? 'because they were off' : null),
-    after: ['bar-final'],
-    typical: 1.5,
-    waitMinutes: 15,
-    checks: [measure('overhang', 'Overhang of the grip', 0, 8)],
-  }),
-  onBike('bar', 'bar-turn', 'Turn the bar lock to lock', 'Nothing may pull, catch or press the throttle.', {
-    after: ['bar-final', 'grips-on'],
-    typical: 0.5,
-    safety: true,
-    checks: [confirm('locks', 'Both locks reached, nothing pulls')],
-  }),
-  onBike('sensor', 'crank-off', 'Crank off with its puller', 'A crank hammered off never sits true again.', {
-    when: underCrank,
-    after: ['on-the-stand'],
-    typical: 8,
-    tools: ['Crank puller'],
-  }),
-  onBike('sensor', 'cups-out', 'Cups and old bottom bracket out', 'Mind which side has the left-hand thread.', {
-    when: ({ job }) =>
-      job.sensor === 'under-cup' ? 'because the sensor sits under a cup' : shell({ job } as StepContext),
-    after: ['crank-off'],
-    typical: 12,
-    tools: ['Cup tool'],
-  }),
+  onBike(
+    'bar',
+    'grips-on',
+    said('procedure.grips-on-overhang-at-most-8'),
+    said('procedure.beyond-that-they-are-cut-not'),
+    {
+      when: ({ job }) => (job.throttle !== 'none' || job.cutOff ? said('procedure.because-they-were-off') : false),
+      after: ['bar-final'],
+      typical: 1.5,
+      waitMinutes: 15,
+      checks: [measure('overhang', said('procedure.overhang-of-grip'), 0, 8)],
+    },
+  ),
+  onBike(
+    'bar',
+    'bar-turn',
+    said('procedure.turn-bar-lock-to-lock'),
+    said('procedure.nothing-may-pull-catch-or-press'),
+    {
+      after: ['bar-final', 'grips-on'],
+      typical: 0.5,
+      safety: true,
+      checks: [confirm('locks', said('procedure.both-locks-reached-nothing-pulls'))],
+    },
+  ),
+  onBike(
+    'sensor',
+    'crank-off',
+    said('procedure.crank-off-with-its-puller'),
+    said('procedure.crank-hammered-off-never-sits-true'),
+    {
+      when: underCrank,
+      after: ['on-the-stand'],
+      typical: 8,
+      tools: [said('tools.crank-puller')],
+    },
+  ),
+  onBike(
+    'sensor',
+    'cups-out',
+    said('procedure.cups-and-old-bottom-bracket-out'),
+    said('procedure.mind-which-side-has-left-hand'),
+    {
+      when: ({ job }) =>
+        job.sensor === 'under-cup' ? said('procedure.because-sensor-sits-under-cup') : shell({ job } as StepContext),
+      after: ['crank-off'],
+      typical: 12,
+      tools: [said('tools.cup-tool')],
+    },
+  ),
   onBike(
     'sensor',
     'shell-drill',
-    'Drill the shell for the sensor’s cable',
-    'Only where the maker says, and only so large.',
+    said('procedure.drill-shell-for-sensor-cable'),
+    said('procedure.only-where-maker-says-and-only'),
     {
       when: shell,
       after: ['cups-out'],
       typical: 12,
       safety: true,
       checks: [
-        confirm('maker-says', 'The maker of the sensor asks for this hole; the frame’s maker allows it'),
-        confirm('swarf', 'Swarf caught, edges broken'),
-        photo('drilled', 'The hole'),
+        confirm('maker-says', said('procedure.maker-of-sensor-asks-for-this')),
+        confirm('swarf', said('procedure.swarf-caught-edges-broken')),
+        photo('drilled', said('procedure.hole')),
       ],
-      irreversible: [{ what: 'drilled', where: 'bottom bracket shell' }],
-      cautions: ['This cannot be taken back.', 'Never drill carbon.', 'Eyes: glasses.'],
+      irreversible: [{ what: 'drilled', where: said('procedure.bottom-bracket-shell') }],
+      cautions: [
+        said('procedure.this-cannot-be-taken-back'),
+        said('procedure.never-drill-carbon'),
+        said('procedure.eyes-glasses'),
+      ],
     },
   ),
-  onBike('sensor', 'shell-deburr', 'Deburr the hole, chase the threads', 'A burr cuts the cable within a week.', {
-    when: shell,
-    after: ['shell-drill'],
-    typical: 8,
-    checks: [confirm('smooth', 'A finger finds no edge'), confirm('centred', 'The hole is in the middle of the shell')],
-  }),
+  onBike(
+    'sensor',
+    'shell-deburr',
+    said('procedure.deburr-hole-chase-threads'),
+    said('procedure.burr-cuts-cable-within-week'),
+    {
+      when: shell,
+      after: ['shell-drill'],
+      typical: 8,
+      checks: [
+        confirm('smooth', said('procedure.finger-finds-no-edge')),
+        confirm('centred', said('procedure.hole-is-in-middle-of-shell')),
+      ],
+    },
+  ),
   onBike(
     'sensor',
     'cups-tight',
-    'Sensor and cups in, to their torque',
-    'Left-hand thread on the drive side of most frames.',
+    said('procedure.sensor-and-cups-in-to-their'),
+    said('procedure.left-hand-thread-on-drive-side'),
     {
       when: ({ job }) =>
-        job.sensor === 'under-cup' || job.sensor === 'torque-shell' ? 'because the sensor sits in the shell' : null,
+        job.sensor === 'under-cup' || job.sensor === 'torque-shell'
+          ? said('procedure.because-sensor-sits-in-shell')
+          : false,
       after: ['cups-out', 'shell-deburr'],
       typical: 14,
-      tools: ['Cup tool', 'Torque wrench 20–80 N·m'],
+      tools: [said('tools.cup-tool'), said('tools.torque-wrench-20-80-n-m')],
       checks: ({ torque }) => [
-        final('cups', 'Cups', torque.cup),
-        confirm('cable-straight', 'The cable leaves without a kink'),
+        final('cups', said('procedure.cups'), torque.cup),
+        confirm('cable-straight', said('procedure.cable-leaves-without-kink')),
       ],
     },
   ),
   onBike(
     'sensor',
     'ring-room',
-    'Measure the room for ring and sensor',
-    'Between chainring and frame it is often short.',
+    said('procedure.measure-room-for-ring-and-sensor'),
+    said('procedure.between-chainring-and-frame-it-is'),
     {
       when: ({ job }) =>
-        job.sensor === 'split-ring' || job.sensor === 'ring-under-crank' || job.sensor === 'sealed' ? '' : null,
+        job.sensor === 'split-ring' || job.sensor === 'ring-under-crank' || job.sensor === 'sealed' ? true : false,
       after: ['on-the-stand', 'crank-off'],
       typical: 0.5,
-      checks: ({ job }) => [measure('room', 'Room beside the shell', job.sensorRoomMm ?? 7, null)],
+      checks: ({ job }) => [measure('room', said('procedure.room-beside-shell'), job.sensorRoomMm ?? 7, null)],
     },
   ),
-  onBike('sensor', 'ring-on', 'Ring on, face to the sensor', 'Backwards it assists backwards, or not at all.', {
-    when: ({ job }) =>
-      job.sensor === 'split-ring' || job.sensor === 'ring-under-crank' || job.sensor === 'sealed' ? '' : null,
-    after: ['ring-room'],
-    typical: 2.5,
-    drawing: 'rotation',
-    checks: [confirm('face', 'Marked face towards the sensor, arrow with the crank')],
-  }),
-  onBike('sensor', 'sensor-gap', 'Set the sensor’s gap', 'Too wide it sleeps, too near it scrapes.', {
-    when: ({ job }) => (job.sensor === 'split-ring' || job.sensor === 'ring-under-crank' ? '' : null),
+  onBike(
+    'sensor',
+    'ring-on',
+    said('procedure.ring-on-face-to-sensor'),
+    said('procedure.backwards-it-assists-backwards-or-not'),
+    {
+      when: ({ job }) =>
+        job.sensor === 'split-ring' || job.sensor === 'ring-under-crank' || job.sensor === 'sealed' ? true : false,
+      after: ['ring-room'],
+      typical: 2.5,
+      drawing: 'rotation',
+      checks: [confirm('face', said('procedure.marked-face-towards-sensor-arrow-with'))],
+    },
+  ),
+  onBike('sensor', 'sensor-gap', said('procedure.set-sensor-gap'), said('procedure.too-wide-it-sleeps-too-near'), {
+    when: ({ job }) => (job.sensor === 'split-ring' || job.sensor === 'ring-under-crank' ? true : false),
     after: ['ring-on'],
     typical: 1.5,
     checks: ({ job }) => [
-      measure('gap', 'Gap from ring to sensor', job.sensorGap?.minMm ?? 0.5, job.sensorGap?.maxMm ?? 3),
+      measure('gap', said('procedure.gap-from-ring-to-sensor'), job.sensorGap?.minMm ?? 0.5, job.sensorGap?.maxMm ?? 3),
     ],
   }),
-  onBike('sensor', 'crank-on', 'Crank on, to its torque', 'A loose crank eats its taper.', {
+  onBike('sensor', 'crank-on', said('procedure.crank-on-to-its-torque'), said('procedure.loose-crank-eats-its-taper'), {
     when: underCrank,
     after: ['crank-off', 'ring-on', 'cups-tight', 'sensor-gap'],
     typical: 6,
-    tools: ['Torque wrench 20–80 N·m'],
-    checks: ({ torque }) => [final('crank', 'Crank bolts', torque.crank)],
+    tools: [said('tools.torque-wrench-20-80-n-m')],
+    checks: ({ torque }) => [final('crank', said('procedure.crank-bolts'), torque.crank)],
   }),
-  onBike('sensor', 'sensor-turn', 'Turn the cranks both ways', 'Nothing scrapes, the cable stays put.', {
-    when: sensor,
-    after: ['crank-on', 'sensor-gap', 'ring-on', 'cups-tight'],
-    typical: 0.5,
-    checks: [confirm('free', 'Cranks turn free; ring and sensor do not touch')],
-  }),
+  onBike(
+    'sensor',
+    'sensor-turn',
+    said('procedure.turn-cranks-both-ways'),
+    said('procedure.nothing-scrapes-cable-stays-put'),
+    {
+      when: sensor,
+      after: ['crank-on', 'sensor-gap', 'ring-on', 'cups-tight'],
+      typical: 0.5,
+      checks: [confirm('free', said('procedure.cranks-turn-free-ring-and-sensor'))],
+    },
+  ),
 ];

@@ -1,24 +1,25 @@
-import { washerWords } from '../parts';
+import { said, saidAgain, type Said } from '../said';
+import { washerName } from '../parts';
 import type { StepContext } from './contract';
 import { atEnd, confirm, measure, measured, onSides, photo, type StepDefinition } from './define';
 
 const sides = ['left', 'right'] as const;
 
-const swarf = 'Glasses on; catch the swarf with a magnet or a rag, none of it in bearings or on pads.';
+const swarf = said('procedure.glasses-on-catch-swarf-with-magnet');
 const filing = ({ end }: StepContext) =>
-  end.fileMm.left > 0 || end.fileMm.right > 0 ? 'because the slots are narrower than the flats' : null;
+  end.fileMm.left > 0 || end.fileMm.right > 0 ? said('procedure.because-slots-are-narrower-than-flats') : false;
 
 /** Twice as far as the rim runs off the middle; positive to the rider's right. */
 export const rimBetweenBlades = (id: string, offMm: number) =>
-  measure(id, 'Rim nearer to the right blade or stay by (left: minus)', -2 * offMm, 2 * offMm);
+  measure(id, said('procedure.rim-nearer-to-right-blade-or'), -2 * offMm, 2 * offMm);
 
 /** Why a hub gets extenders and caps. */
-export const becauseBuiltUp = ({ adapterOrder, closed }: StepContext['end']): string | null =>
+export const becauseBuiltUp = ({ adapterOrder, closed }: StepContext['end']): Said | false =>
   adapterOrder.length === 0
-    ? null
+    ? false
     : closed
-      ? 'because the end takes a through axle'
-      : 'because the hub is narrower than this end';
+      ? said('procedure.because-end-takes-through-axle')
+      : said('procedure.because-hub-is-narrower-than-this');
 
 /** What tyre, rotor and sprockets wait for where the bare wheel is tried first. */
 export const afterDryFit = ({ job }: StepContext): string[] => (job.tyreFirst ? [] : ['dry-out']);
@@ -28,7 +29,7 @@ export const afterDryFit = ({ job }: StepContext): string[] => (job.tyreFirst ? 
  * here changes the stack here.
  */
 export const stepsDryFit: readonly StepDefinition[] = [
-  atEnd('dry-fit', 'file-mark', 'Mark and mask the slots', 'Filing dust in a bearing or on a pad ends both.', {
+  atEnd('dry-fit', 'file-mark', said('procedure.mark-and-mask-slots'), said('procedure.filing-dust-in-bearing-or-on'), {
     when: filing,
     after: ['old-wheel-out'],
     typical: 1,
@@ -36,79 +37,79 @@ export const stepsDryFit: readonly StepDefinition[] = [
   atEnd(
     'dry-fit',
     'file-slots',
-    ({ end }) => `File the slots: left ${end.fileMm.left} mm, right ${end.fileMm.right} mm in all`,
-    'Half on each wall, a little at a time, gauge in between. Never the seat.',
+    ({ end }) => said('procedure.file-slots-left-right-in-all', { left: end.fileMm.left, right: end.fileMm.right }),
+    said('procedure.half-on-each-wall-little-at'),
     {
       when: filing,
       after: ['file-mark'],
       typical: 15,
-      tools: ['Flat file', 'Calipers', 'Slot gauge'],
+      tools: [said('procedure.flat-file'), said('tools.calipers'), said('procedure.slot-gauge')],
       safety: true,
       checks: [
-        confirm('even', 'Both walls filed evenly'),
-        confirm('edges', 'Edges broken, swarf caught'),
-        photo('filed', 'The filed slots'),
+        confirm('even', said('procedure.both-walls-filed-evenly')),
+        confirm('edges', said('procedure.edges-broken-swarf-caught')),
+        photo('filed', said('procedure.filed-slots')),
       ],
       irreversible: ({ end }) =>
         sides
           .filter((side) => end.fileMm[side] > 0)
           .map((side) => ({
-            what: 'filed',
-            where: `${side} slot`,
+            what: 'filed' as const,
+            where: said(`procedure.${side}-slot`),
             amountMm: end.fileMm[side],
             feature: `filed.${side}`,
           })),
-      second: { what: 'Metal taken off evenly, and no more than planned', from: 'telling' },
-      cautions: ['Structural work: the frame or fork maker’s word goes before ours.', swarf],
+      second: { what: said('procedure.metal-taken-off-evenly-and-no'), from: 'telling' },
+      cautions: [said('procedure.structural-work-frame-or-fork-maker'), swarf],
     },
   ),
   atEnd(
     'dry-fit',
     'seat-relieve',
-    'Relieve the seats: file them to the axle’s round',
-    'Then the axle sits as deep as the slot allows.',
+    said('procedure.relieve-seats-file-them-to-axle'),
+    said('procedure.then-axle-sits-as-deep-as'),
     {
-      when: ({ end }) => (end.relieveSeat ? 'because the axle would sit too high in a round seat' : null),
+      when: ({ end }) => (end.relieveSeat ? said('procedure.because-axle-would-sit-too-high') : false),
       after: ['old-wheel-out', 'file-slots'],
       typical: 14,
-      tools: ['Round file', 'Calipers'],
+      tools: [said('procedure.round-file'), said('tools.calipers')],
       safety: true,
       checks: [
-        confirm('even', 'Both seats alike, edges broken, swarf caught'),
-        measure('seat-depth', 'Slot depth afterwards', 4, 45),
-        photo('relieved', 'Both seats'),
+        confirm('even', said('procedure.both-seats-alike-edges-broken-swarf')),
+        measure('seat-depth', said('procedure.slot-depth-afterwards'), 4, 45),
+        photo('relieved', said('procedure.both-seats')),
       ],
       irreversible: [
-        { what: 'filed', where: 'left seat' },
-        { what: 'filed', where: 'right seat' },
+        { what: 'filed', where: said('procedure.left-seat') },
+        { what: 'filed', where: said('procedure.right-seat') },
       ],
-      second: { what: 'Seats filed to the round and no deeper', from: 'telling' },
-      cautions: ['Structural work: the frame or fork maker’s word goes before ours.', swarf],
+      second: { what: said('procedure.seats-filed-to-round-and-no'), from: 'telling' },
+      cautions: [said('procedure.structural-work-frame-or-fork-maker'), swarf],
     },
   ),
   atEnd(
     'dry-fit',
     'hanger-dress',
-    'Grind the hanger back until the axle sits on the dropout',
-    'The axle must rest on the frame.',
+    said('procedure.grind-hanger-back-until-axle-sits'),
+    said('procedure.axle-must-rest-on-frame'),
     {
-      when: ({ end }) => (end.dressHanger ? 'because the hanger stands into the seat' : null),
+      when: ({ end }) => (end.dressHanger ? said('procedure.because-hanger-stands-into-seat') : false),
       after: ['old-wheel-out'],
       typical: 8,
       safety: true,
       checks: [
-        confirm('edges', 'Edges broken, swarf caught'),
-        measure('hanger-left', 'What of the hanger still stands into the seat', 0, 0),
+        confirm('edges', said('procedure.edges-broken-swarf-caught')),
+        measure('hanger-left', said('procedure.what-of-hanger-still-stands-into'), 0, 0),
       ],
-      irreversible: [{ what: 'filed', where: 'hanger' }],
+      irreversible: [{ what: 'filed', where: said('procedure.hanger') }],
       cautions: [swarf],
     },
   ),
   atEnd(
     'dry-fit',
     'faces-clean',
-    'Clean the dropout faces, paint off where washers sit',
-    'Nuts that sit on paint work loose.',
+    said('procedure.clean-dropout-faces-paint-off-where'),
+    said('procedure.nuts-that-sit-on-paint-work'),
     {
       after: ['old-wheel-out', 'file-slots', 'hanger-dress', 'seat-relieve'],
       typical: 0.5,
@@ -117,138 +118,153 @@ export const stepsDryFit: readonly StepDefinition[] = [
   atEnd(
     'dry-fit',
     'repin',
-    'Take the plug’s pins out, mark their places',
-    'The plug is larger than what must pass over the cable.',
+    said('procedure.take-plug-pins-out-mark-their'),
+    said('procedure.plug-is-larger-than-what-must'),
     {
-      when: ({ end }) => (end.repin ? 'because the plug does not pass the washers and nut' : null),
+      when: ({ end }) => (end.repin ? said('procedure.because-plug-does-not-pass-washers') : false),
       after: ['as-delivered'],
       typical: 12,
-      checks: [photo('pins', 'Colours and places of the pins')],
+      checks: [photo('pins', said('procedure.colours-and-places-of-pins'))],
     },
   ),
   atEnd(
     'dry-fit',
     'adapters',
-    'Build the hub up for this end, by hand',
-    'The order decides which screw is still reached.',
+    said('procedure.build-hub-up-for-this-end'),
+    said('procedure.order-decides-which-screw-is-still'),
     {
       when: ({ end }) => becauseBuiltUp(end),
       after: ['as-delivered'],
       typical: 8,
-      parts: ({ end }) => end.adapterOrder,
+      parts: ({ end }) => end.adapterOrder.map(saidAgain),
       drawing: 'axle',
-      checks: [confirm('built', 'Everything of the list sits as listed, hand-tight')],
+      checks: [confirm('built', said('procedure.everything-of-list-sits-as-listed'))],
     },
   ),
   atEnd(
     'dry-fit',
     'rotor-try',
     ({ end }) =>
-      `One rotor bolt${end.rotorBoltMm === null ? '' : ` of ${end.rotorBoltMm} mm`} in, turn the motor by hand`,
-    'A bolt that is too long touches the motor under its cover: better one than six.',
+      said('procedure.one-rotor-bolt-in-turn-motor', {
+        rotorBoltMmPart: end.rotorBoltMm === null ? '' : said('procedure.of', { rotorBoltMm: end.rotorBoltMm }),
+      }),
+    said('procedure.bolt-that-is-too-long-touches'),
     {
-      when: ({ end }) => (end.brake === 'disc' ? 'because this end has a disc' : null),
+      when: ({ end }) => (end.brake === 'disc' ? said('procedure.because-this-end-has-disc') : false),
       after: ['keep-parts', 'spokes-stressed', 'adapters'],
       typical: 2,
       safety: true,
       drawing: 'bolt-star',
-      parts: ({ end }) => (end.rotorShimMm > 0 ? [`Rotor shim ${end.rotorShimMm} mm`] : []),
-      checks: [confirm('turns', 'With the bolt home through rotor and shim the motor turns as freely as before')],
+      parts: ({ end }) => (end.rotorShimMm > 0 ? [said('procedure.rotor-shim', { rotorShimMm: end.rotorShimMm })] : []),
+      checks: [confirm('turns', said('procedure.with-bolt-home-through-rotor-and'))],
     },
   ),
   atEnd(
     'dry-fit',
     'inside-washers',
-    'Thread the inside washers, hub outwards',
-    'This is the stack that was worked out for this bike.',
+    said('procedure.thread-inside-washers-hub-outwards'),
+    said('procedure.this-is-stack-that-was-worked'),
     {
       after: ['as-delivered', 'repin', 'faces-clean', 'rotor-try', 'adapters', 'spokes-stressed'],
       typical: 0.5,
       drawing: 'axle',
-      parts: ({ end }) => sides.flatMap((side) => end.inside[side].map((id) => `${side}: ${washerWords(id)}`)),
+      parts: ({ end }) =>
+        sides.flatMap((side) =>
+          end.inside[side].map((id) => said('procedure.washer-on-side', { side, washer: washerName(id) })),
+        ),
       checks: [
-        confirm('as-planned', 'Washers on the axle as shown'),
-        measured('stack-left', 'Washers on the left together'),
-        measured('stack-right', 'Washers on the right together'),
+        confirm('as-planned', said('procedure.washers-on-axle-as-shown')),
+        measured('stack-left', said('procedure.washers-on-left-together')),
+        measured('stack-right', said('procedure.washers-on-right-together')),
       ],
     },
   ),
   atEnd(
     'dry-fit',
     'tabs-in',
-    ({ end }) => `Tabbed washers ${onSides(end.tabs)}, tab into the slot`,
-    'The tab keeps the washer from turning with the nut.',
+    ({ end }) => said('procedure.tabbed-washers-tab-into-slot', { sides: onSides(end.tabs) }),
+    said('procedure.tab-keeps-washer-from-turning-with'),
     {
-      when: ({ end }) => (end.tabs.length && !end.closed ? 'because the stack has tabbed washers' : null),
+      when: ({ end }) => (end.tabs.length && !end.closed ? said('procedure.because-stack-has-tabbed-washers') : false),
       after: ['inside-washers'],
       typical: 0.5,
       drawing: 'tab',
-      checks: [confirm('tab-way', 'Each tab points into the slot')],
+      checks: [confirm('tab-way', said('procedure.each-tab-points-into-slot'))],
       school: ({ end }) => ({
-        chosen: end.tabsOutside.length ? 'One tab inside, one outside.' : 'Tabs inside on both sides.',
-        other: 'Outside, one of each, or lock plates in the eyes: chosen on the page of kit and rider.',
+        chosen: end.tabsOutside.length
+          ? said('procedure.one-tab-inside-one-outside')
+          : said('procedure.tabs-inside-on-both-sides'),
+        other: said('procedure.outside-one-of-each-or-lock'),
       }),
     },
   ),
   atEnd(
     'dry-fit',
     'dry-fit',
-    ({ job }) => (job.tyreFirst ? 'Dry fit: wheel in, nuts by hand' : 'Dry fit: the bare motor wheel in, nuts by hand'),
-    'Nothing may be forced: frame not spread, nothing rubs. It is quick to change now.',
+    ({ job }) =>
+      job.tyreFirst ? said('procedure.dry-fit-wheel-in-nuts-by') : said('procedure.dry-fit-bare-motor-wheel-in'),
+    said('procedure.nothing-may-be-forced-frame-not'),
     {
       after: ({ job }) => ['inside-washers', 'tabs-in', ...(job.tyreFirst ? ['wheel-photo'] : [])],
       typical: 1.5,
       drawing: 'axle',
       checks: ({ end }) => [
         ...(end.end === 'rear' && end.sprockets !== 'none'
-          ? [confirm('chain-round', 'The chain lies round the axle while the wheel goes in')]
+          ? [confirm('chain-round', said('procedure.chain-lies-round-axle-while-wheel'))]
           : []),
-        confirm('drops-in', 'The axle drops in by hand'),
-        confirm('not-forced', 'The frame is not spread or pinched by hand force'),
+        confirm('drops-in', said('procedure.axle-drops-in-by-hand')),
+        confirm('not-forced', said('procedure.frame-is-not-spread-or-pinched')),
       ],
-      cautions: ['Cable clear of axle and dropout.'],
+      cautions: [said('procedure.cable-clear-of-axle-and-dropout')],
       school: ({ job }) =>
         job.tyreFirst
-          ? { chosen: 'Tyre, rotor and sprockets first.', other: 'The bare wheel first: less to undo.' }
-          : { chosen: 'The bare wheel first: less to undo.', other: 'Tyre, rotor and sprockets first.' },
+          ? {
+              chosen: said('procedure.tyre-rotor-and-sprockets-first'),
+              other: said('procedure.bare-wheel-first-less-to-undo'),
+            }
+          : {
+              chosen: said('procedure.bare-wheel-first-less-to-undo'),
+              other: said('procedure.tyre-rotor-and-sprockets-first'),
+            },
     },
   ),
-  atEnd('dry-fit', 'middle', 'Look whether the rim runs in the middle', 'Off it the bike steers to one side.', {
-    after: ['dry-fit'],
-    typical: 0.5,
-    tools: ['Ruler'],
-    checks: ({ gap }) => [rimBetweenBlades('rim-left-right', gap.rimOffMm)],
-  }),
+  atEnd(
+    'dry-fit',
+    'middle',
+    said('procedure.look-whether-rim-runs-in-middle'),
+    said('procedure.off-it-bike-steers-to-one'),
+    {
+      after: ['dry-fit'],
+      typical: 0.5,
+      tools: [said('procedure.ruler')],
+      checks: ({ gap }) => [rimBetweenBlades('rim-left-right', gap.rimOffMm)],
+    },
+  ),
   atEnd(
     'dry-fit',
     'running-clearance',
-    'Turn the wheel: feel all round',
-    'Leg, caliper, stay and chainstay each want their gap.',
+    said('procedure.turn-wheel-feel-all-round'),
+    said('procedure.leg-caliper-stay-and-chainstay-each'),
     {
       after: ['dry-fit'],
       typical: 0.5,
       safety: true,
       checks: ({ end, gap }) => [
-        measure(
-          'gap',
-          'Smallest gap of motor, rotor bolt and spokes to anything that stands still',
-          gap.runningMm,
-          null,
-        ),
-        ...(end.brake === 'disc' ? [confirm('caliper', 'The caliper clears the motor’s cover all round')] : []),
+        measure('gap', said('procedure.smallest-gap-of-motor-rotor-bolt'), gap.runningMm, null),
+        ...(end.brake === 'disc' ? [confirm('caliper', said('procedure.caliper-clears-motor-cover-all-round'))] : []),
       ],
     },
   ),
   atEnd(
     'dry-fit',
     'dry-out',
-    'Wheel out again, washers kept in their order',
-    'What the dry fit found is settled now: the stack is as it will stay.',
+    said('procedure.wheel-out-again-washers-kept-in'),
+    said('procedure.what-dry-fit-found-is-settled'),
     {
-      when: ({ job }) => (job.tyreFirst ? null : ''),
+      when: ({ job }) => (job.tyreFirst ? false : true),
       after: ['middle', 'running-clearance'],
       typical: 0.5,
-      checks: [confirm('settled', 'What rubbed or forced is changed, and the stack is taken as it is now')],
+      checks: [confirm('settled', said('procedure.what-rubbed-or-forced-is-changed'))],
     },
   ),
 ];

@@ -1,49 +1,56 @@
+import { said, saidAgain } from '../said';
 import { atEnd, confirm, final, measure, photo, set, trial, type StepDefinition } from './define';
 import type { StepContext } from './contract';
 import { afterDryFit, becauseBuiltUp } from './steps-dry-fit';
 
-const disc = ({ end }: StepContext) => (end.brake === 'disc' ? 'because this end has a disc' : null);
+const disc = ({ end }: StepContext) => (end.brake === 'disc' ? said('procedure.because-this-end-has-disc') : false);
 
-const lacing = 'because the hub comes without a rim';
+const lacing = said('procedure.because-hub-comes-without-rim');
 
 /** Preparing the motor wheel: lacing, tyre, rotor, sprockets. */
 export const stepsWheel: readonly StepDefinition[] = [
-  atEnd('prepare', 'spokes-ready', 'Lay out the spokes by length', 'Left and right are seldom alike.', {
-    when: ({ end }) => (end.laced ? lacing : null),
-    after: ['parcel-count'],
-    typical: 5,
-    drawing: 'lacing',
-    checks: [confirm('lengths', 'Both lengths measured on a spoke ruler')],
-  }),
-  atEnd('prepare', 'lace', 'Lace the wheel', 'Arrow of the hub forward, valve hole between parallel spokes.', {
-    when: ({ end }) => (end.laced ? lacing : null),
+  atEnd(
+    'prepare',
+    'spokes-ready',
+    said('procedure.lay-out-spokes-by-length'),
+    said('procedure.left-and-right-are-seldom-alike'),
+    {
+      when: ({ end }) => (end.laced ? lacing : false),
+      after: ['parcel-count'],
+      typical: 5,
+      drawing: 'lacing',
+      checks: [confirm('lengths', said('procedure.both-lengths-measured-on-spoke-ruler'))],
+    },
+  ),
+  atEnd('prepare', 'lace', said('procedure.lace-wheel'), said('procedure.arrow-of-hub-forward-valve-hole'), {
+    when: ({ end }) => (end.laced ? lacing : false),
     after: ['spokes-ready'],
     typical: 55,
     drawing: 'lacing',
     checks: [
-      confirm('valve', 'Valve hole between spokes that part there'),
-      confirm('hub-arrow', 'Hub turned the right way'),
+      confirm('valve', said('procedure.valve-hole-between-spokes-that-part')),
+      confirm('hub-arrow', said('procedure.hub-turned-right-way')),
     ],
   }),
-  atEnd('prepare', 'true', 'Tension and true', 'An untrue motor wheel loosens itself.', {
-    when: ({ end }) => (end.laced ? lacing : null),
+  atEnd('prepare', 'true', said('procedure.tension-and-true'), said('procedure.untrue-motor-wheel-loosens-itself'), {
+    when: ({ end }) => (end.laced ? lacing : false),
     after: ['lace'],
     typical: 60,
-    tools: ['Spoke key', 'Tension gauge', 'Truing stand'],
+    tools: [said('procedure.spoke-key'), said('procedure.tension-gauge'), said('procedure.truing-stand')],
     drawing: 'lacing',
     checks: [
-      measure('lateral', 'Side to side', 0, 0.5),
-      measure('radial', 'Height', 0, 0.7),
-      measure('dish', 'Off the middle', -1, 1),
+      measure('lateral', said('procedure.side-to-side'), 0, 0.5),
+      measure('radial', said('procedure.height'), 0, 0.7),
+      measure('dish', said('procedure.off-middle'), -1, 1),
     ],
   }),
   atEnd(
     'prepare',
     'spokes-stressed',
-    'Squeeze the spokes in pairs, true again',
-    'Spokes settle once; better here than on the road.',
+    said('procedure.squeeze-spokes-in-pairs-true-again'),
+    said('procedure.spokes-settle-once-better-here-than'),
     {
-      when: ({ end }) => (end.laced ? lacing : null),
+      when: ({ end }) => (end.laced ? lacing : false),
       after: ['true'],
       typical: 12,
     },
@@ -51,8 +58,8 @@ export const stepsWheel: readonly StepDefinition[] = [
   atEnd(
     'prepare',
     'rim-deburr',
-    'Feel the rim for burrs and proud spoke ends',
-    'A burr is a puncture that comes later.',
+    said('procedure.feel-rim-for-burrs-and-proud'),
+    said('procedure.burr-is-puncture-that-comes-later'),
     {
       after: (context) => ['parcel-count', 'spokes-stressed', ...afterDryFit(context)],
       typical: 0.5,
@@ -61,199 +68,255 @@ export const stepsWheel: readonly StepDefinition[] = [
   atEnd(
     'prepare',
     'rim-tape',
-    'Tape over every spoke hole, valve hole on the rim’s',
-    'The tube finds every uncovered hole.',
+    said('procedure.tape-over-every-spoke-hole-valve'),
+    said('procedure.tube-finds-every-uncovered-hole'),
     {
       after: ['rim-deburr', 'keep-parts'],
       typical: 1.5,
-      parts: ['Rim tape'],
-      checks: [confirm('covered', 'Every hole is covered, the valve hole is free')],
+      parts: [said('procedure.rim-tape')],
+      checks: [confirm('covered', said('procedure.every-hole-is-covered-valve-hole'))],
     },
   ),
-  atEnd('prepare', 'first-bead', 'First bead on, arrow forward', 'A tyre against its arrow grips badly in the wet.', {
-    after: ['rim-tape'],
-    typical: 1.5,
-    drawing: 'rotation',
-    parts: ['Tyre'],
-    checks: [confirm('tyre-arrow', 'The tyre’s arrow points forward at the top')],
-  }),
-  atEnd('prepare', 'tube-in', 'Give the tube shape and lay it in', 'A tube without shape gets pinched.', {
-    after: ['first-bead'],
-    typical: 1.5,
-    parts: ({ job }) => (job.liner ? ['Puncture liner', 'Tube'] : ['Tube']),
-    checks: ({ job }) => [
-      ...(job.liner ? [confirm('liner', 'The liner lies in the middle, its ends overlap flat')] : []),
-      confirm('valve-straight', 'The valve stands straight'),
-    ],
-  }),
-  atEnd('prepare', 'second-bead', 'Second bead on by hand, valve last', 'Levers pinch tubes.', {
-    after: ['tube-in'],
-    typical: 1.5,
-  }),
+  atEnd(
+    'prepare',
+    'first-bead',
+    said('procedure.first-bead-on-arrow-forward'),
+    said('procedure.tyre-against-its-arrow-grips-badly'),
+    {
+      after: ['rim-tape'],
+      typical: 1.5,
+      drawing: 'rotation',
+      parts: [said('procedure.tyre')],
+      checks: [confirm('tyre-arrow', said('procedure.tyre-arrow-points-forward-at-top'))],
+    },
+  ),
+  atEnd(
+    'prepare',
+    'tube-in',
+    said('procedure.give-tube-shape-and-lay-it'),
+    said('procedure.tube-without-shape-gets-pinched'),
+    {
+      after: ['first-bead'],
+      typical: 1.5,
+      parts: ({ job }) =>
+        job.liner ? [said('procedure.puncture-liner'), said('procedure.tube')] : [said('procedure.tube')],
+      checks: ({ job }) => [
+        ...(job.liner ? [confirm('liner', said('procedure.liner-lies-in-middle-its-ends'))] : []),
+        confirm('valve-straight', said('procedure.valve-stands-straight')),
+      ],
+    },
+  ),
+  atEnd(
+    'prepare',
+    'second-bead',
+    said('procedure.second-bead-on-by-hand-valve'),
+    said('procedure.levers-pinch-tubes'),
+    {
+      after: ['tube-in'],
+      typical: 1.5,
+    },
+  ),
   atEnd(
     'prepare',
     'tyre-low',
-    'Low pressure: look at the moulded line all round',
-    'A bead that sits wrong shows now, without danger.',
+    said('procedure.low-pressure-look-at-moulded-line'),
+    said('procedure.bead-that-sits-wrong-shows-now'),
     {
       after: ['second-bead'],
       typical: 1,
-      checks: [confirm('line-low', 'The moulded line runs even on both sides')],
+      checks: [confirm('line-low', said('procedure.moulded-line-runs-even-on-both'))],
     },
   ),
-  atEnd('prepare', 'tyre-full', 'Full pressure, line again', 'Never over what tyre and rim both allow.', {
-    after: ['tyre-low'],
-    typical: 1,
-    tools: ['Pump with gauge'],
-    checks: ({ end: { pressure } }) => [
-      ...(pressure
-        ? [
-            set('full-bar', 'Full pressure', 'bar', {
-              min: pressure.minBar,
-              max: pressure.maxBar,
-              aim: pressure.maxBar,
-            }),
-          ]
-        : []),
-      confirm('line-full', 'The line runs even at full pressure'),
-      ...(pressure
-        ? [
-            set('ride-bar', 'Let down to, for the first ride', 'bar', {
-              min: pressure.minBar,
-              max: pressure.maxBar,
-              aim: pressure.startBar,
-            }),
-          ]
-        : []),
-    ],
-    cautions: ['Stay within the lower figure of tyre and rim.'],
-  }),
+  atEnd(
+    'prepare',
+    'tyre-full',
+    said('procedure.full-pressure-line-again'),
+    said('procedure.never-over-what-tyre-and-rim'),
+    {
+      after: ['tyre-low'],
+      typical: 1,
+      tools: [said('procedure.pump-with-gauge')],
+      checks: ({ end: { pressure } }) => [
+        ...(pressure
+          ? [
+              set('full-bar', said('procedure.full-pressure'), 'bar', {
+                min: pressure.minBar,
+                max: pressure.maxBar,
+                aim: pressure.maxBar,
+              }),
+            ]
+          : []),
+        confirm('line-full', said('procedure.line-runs-even-at-full-pressure')),
+        ...(pressure
+          ? [
+              set('ride-bar', said('procedure.let-down-to-for-first-ride'), 'bar', {
+                min: pressure.minBar,
+                max: pressure.maxBar,
+                aim: pressure.startBar,
+              }),
+            ]
+          : []),
+      ],
+      cautions: [said('procedure.stay-within-lower-figure-of-tyre')],
+    },
+  ),
   atEnd(
     'prepare',
     'rotor-clean',
-    'Clean rotor and seat, hands clean',
-    'Oil on the track is a brake that does not hold.',
+    said('procedure.clean-rotor-and-seat-hands-clean'),
+    said('procedure.oil-on-track-is-brake-that'),
     {
       when: disc,
       after: ['keep-parts', 'tyre-full', 'rotor-try'],
       typical: 2,
-      checks: [confirm('clean', 'Track and pads were not touched with oily hands')],
+      checks: [confirm('clean', said('procedure.track-and-pads-were-not-touched'))],
     },
   ),
   atEnd(
     'prepare',
     'rotor-shim',
-    ({ end }) => `Lay the rotor shim, ${end.rotorShimMm} mm`,
-    'It moves the rotor into the caliper.',
+    ({ end }) => said('procedure.lay-rotor-shim', { rotorShimMm: end.rotorShimMm }),
+    said('procedure.it-moves-rotor-into-caliper'),
     {
       when: ({ end }) =>
-        end.brake === 'disc' && end.rotorShimMm > 0 ? 'because the rotor would not meet the caliper' : null,
+        end.brake === 'disc' && end.rotorShimMm > 0 ? said('procedure.because-rotor-would-not-meet-caliper') : false,
       after: ['rotor-clean'],
       typical: 1,
-      parts: ({ end }) => [`Rotor shim ${end.rotorShimMm} mm`],
+      parts: ({ end }) => [said('procedure.rotor-shim', { rotorShimMm: end.rotorShimMm })],
       drawing: 'axle',
     },
   ),
   atEnd(
     'prepare',
     'rotor-on',
-    ({ end }) => `Rotor on, every bolt finger-tight${end.rotorBoltMm === null ? '' : `, ${end.rotorBoltMm} mm`}`,
-    'Arrow forward, marked side out; the bolt that was tried was one of these.',
+    ({ end }) =>
+      said('procedure.rotor-on-every-bolt-finger-tight', {
+        rotorBoltMmPart: end.rotorBoltMm === null ? '' : said('procedure.text', { rotorBoltMm: end.rotorBoltMm }),
+      }),
+    said('procedure.arrow-forward-marked-side-out-bolt'),
     {
       when: disc,
       after: ['rotor-clean', 'rotor-shim', 'rotor-try'],
       typical: 2,
       drawing: 'rotation',
       checks: [
-        confirm('rotor-arrow', 'Arrow forward, marked side out'),
-        confirm('bolt-length', 'Bolts are of the length that was tried'),
+        confirm('rotor-arrow', said('procedure.arrow-forward-marked-side-out')),
+        confirm('bolt-length', said('procedure.bolts-are-of-length-that-was')),
       ],
     },
   ),
-  atEnd('prepare', 'rotor-star', 'Draw the rotor down in a star, snug', 'Even seat, even braking.', {
-    when: disc,
-    after: ['rotor-on'],
-    typical: 2,
-    drawing: 'bolt-star',
-    checks: ({ torque }) => [trial('rotor', 'Rotor bolts, snug and dry', Math.min(2, torque.rotor.nm))],
-  }),
+  atEnd(
+    'prepare',
+    'rotor-star',
+    said('procedure.draw-rotor-down-in-star-snug'),
+    said('procedure.even-seat-even-braking'),
+    {
+      when: disc,
+      after: ['rotor-on'],
+      typical: 2,
+      drawing: 'bolt-star',
+      checks: ({ torque }) => [
+        trial('rotor', said('procedure.rotor-bolts-snug-and-dry'), Math.min(2, torque.rotor.nm)),
+      ],
+    },
+  ),
   atEnd(
     'prepare',
     'rotor-free',
-    'Turn the motor by hand with all bolts in',
-    'A bolt that touches is heard and felt here.',
+    said('procedure.turn-motor-by-hand-with-all'),
+    said('procedure.bolt-that-touches-is-heard-and'),
     {
       when: disc,
       after: ['rotor-star'],
       typical: 1,
       safety: true,
-      checks: [confirm('turns', 'The motor turns as freely as before')],
+      checks: [confirm('turns', said('procedure.motor-turns-as-freely-as-before'))],
     },
   ),
   atEnd(
     'prepare',
     'rotor-tight',
-    'Thread-lock bolt by bolt, to torque in a star',
-    'Thread-lock comes last: what has to come out again is not locked in.',
+    said('procedure.thread-lock-bolt-by-bolt-to'),
+    said('procedure.thread-lock-comes-last-what-has'),
     {
       when: disc,
       after: ['rotor-free'],
       typical: 5,
       safety: true,
-      tools: ['Torque wrench 2–15 N·m'],
+      tools: [said('tools.torque-wrench-2-15-n-m')],
       drawing: 'bolt-star',
       waitMinutes: 20,
-      checks: ({ torque }) => [final('rotor', 'Rotor bolts', torque.rotor, true)],
-      cautions: ['Thread-lock: handled after 20 minutes, full after 24 hours.'],
+      checks: ({ torque }) => [final('rotor', said('procedure.rotor-bolts'), torque.rotor, true)],
+      cautions: [said('procedure.thread-lock-handled-after-20-minutes')],
     },
   ),
-  atEnd('prepare', 'freewheel-on', 'Freewheel on by hand, then by pedalling', 'A crossed thread ruins the hub.', {
-    when: ({ end }) => (end.sprockets === 'freewheel' ? 'because the hub takes a freewheel' : null),
-    after: ['keep-parts', 'tyre-full'],
-    typical: 6,
-    tools: ['Freewheel remover', 'Grease'],
-    checks: [confirm('by-hand', 'It went on three turns by hand')],
-  }),
+  atEnd(
+    'prepare',
+    'freewheel-on',
+    said('procedure.freewheel-on-by-hand-then-by'),
+    said('procedure.crossed-thread-ruins-hub'),
+    {
+      when: ({ end }) => (end.sprockets === 'freewheel' ? said('procedure.because-hub-takes-freewheel') : false),
+      after: ['keep-parts', 'tyre-full'],
+      typical: 6,
+      tools: [said('tools.freewheel-remover'), said('procedure.grease')],
+      checks: [confirm('by-hand', said('procedure.it-went-on-three-turns-by'))],
+    },
+  ),
   atEnd(
     'prepare',
     'cassette-spacer',
-    'Spacer behind the cassette',
-    'Without it the ring bottoms before the sprockets are tight.',
+    said('procedure.spacer-behind-cassette'),
+    said('procedure.without-it-ring-bottoms-before-sprockets'),
     {
       when: ({ end }) =>
-        end.sprockets === 'cassette' && end.cassetteSpacer ? 'because the body is longer than the sprockets' : null,
+        end.sprockets === 'cassette' && end.cassetteSpacer
+          ? said('procedure.because-body-is-longer-than-sprockets')
+          : false,
       after: ['keep-parts', 'tyre-full'],
       typical: 2,
-      parts: ['Cassette spacer'],
+      parts: [said('procedure.cassette-spacer')],
     },
   ),
-  atEnd('prepare', 'cassette-on', 'Cassette on, ring to its torque', 'Loose sprockets chew the body.', {
-    when: ({ end }) => (end.sprockets === 'cassette' ? 'because the hub takes a cassette' : null),
-    after: ['keep-parts', 'cassette-spacer', 'tyre-full'],
-    typical: 6,
-    tools: ['Lock-ring tool'],
-    checks: ({ torque }) => [
-      final('lock-ring', 'Lock ring', torque['lock-ring']),
-      confirm('no-play', 'No sprocket moves by hand'),
-    ],
-  }),
+  atEnd(
+    'prepare',
+    'cassette-on',
+    said('procedure.cassette-on-ring-to-its-torque'),
+    said('procedure.loose-sprockets-chew-body'),
+    {
+      when: ({ end }) => (end.sprockets === 'cassette' ? said('procedure.because-hub-takes-cassette') : false),
+      after: ['keep-parts', 'cassette-spacer', 'tyre-full'],
+      typical: 6,
+      tools: [said('procedure.lock-ring-tool')],
+      checks: ({ torque }) => [
+        final('lock-ring', said('procedure.lock-ring'), torque['lock-ring']),
+        confirm('no-play', said('procedure.no-sprocket-moves-by-hand')),
+      ],
+    },
+  ),
   atEnd(
     'prepare',
     'end-caps',
-    ({ end }) => (end.closed ? 'End caps back on' : 'Extenders back on'),
-    'In the order that was tried.',
+    ({ end }) => (end.closed ? said('procedure.end-caps-back-on') : said('procedure.extenders-back-on')),
+    said('procedure.in-order-that-was-tried'),
     {
       when: ({ end }) => becauseBuiltUp(end),
       after: (context) => ['rotor-tight', 'cassette-on', 'adapters', ...afterDryFit(context)],
       typical: 3,
-      parts: ({ end }) => end.adapterOrder,
+      parts: ({ end }) => end.adapterOrder.map(saidAgain),
       drawing: 'axle',
-      checks: [confirm('built', 'Everything of the list sits as listed')],
+      checks: [confirm('built', said('procedure.everything-of-list-sits-as-listed-2'))],
     },
   ),
-  atEnd('prepare', 'wheel-photo', 'Photograph the finished wheel', 'Arrows and bolts, should anybody ask.', {
-    after: ['rotor-tight', 'freewheel-on', 'cassette-on', 'tyre-full', 'end-caps'],
-    typical: 0.5,
-    checks: [photo('wheel', 'Both sides of the wheel')],
-  }),
+  atEnd(
+    'prepare',
+    'wheel-photo',
+    said('procedure.photograph-finished-wheel'),
+    said('procedure.arrows-and-bolts-should-anybody-ask'),
+    {
+      after: ['rotor-tight', 'freewheel-on', 'cassette-on', 'tyre-full', 'end-caps'],
+      typical: 0.5,
+      checks: [photo('wheel', said('procedure.both-sides-of-wheel'))],
+    },
+  ),
 ];

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { readInput } from '../input';
 import { dust, finding, notRecorded, told, worstFirst, worstOf, type Finding } from '../verdict';
 import { RacksInput, type RacksResult } from './contract';
@@ -47,30 +48,26 @@ export function racks(input: RacksInput): RacksResult {
 }
 
 function rated({ rack: { ratedKg } }: RacksInput, loadKg: number): Finding {
-  if (ratedKg === undefined) return notRecorded('rack-rated', 'What the rack may carry');
+  if (ratedKg === undefined) return notRecorded('rack-rated', said('racks.what-rack-may-carry'));
   const figures = { measured: loadKg, limit: ratedKg, margin: ratedKg - loadKg, unit: 'kg' };
   return loadKg <= ratedKg + dust
-    ? finding('rack-rated', 'goes', 'The rack is made for pack and luggage together.', figures)
-    : finding('rack-rated', 'stop', 'Pack and luggage together are more than the rack may carry.', figures, [
-        'Take a rack that is made for it, or carry less.',
+    ? finding('rack-rated', 'goes', said('racks.rack-is-made-for-pack-and'), figures)
+    : finding('rack-rated', 'stop', said('racks.pack-and-luggage-together-are-more'), figures, [
+        said('racks.take-rack-that-is-made-for'),
       ]);
 }
 
 function fixings({ rack }: RacksInput): Finding {
   const figures = { measured: rack.fixings, limit: leastFixings, margin: rack.fixings - leastFixings, unit: '' };
   return rack.fixings >= leastFixings
-    ? finding('rack-fixings', 'goes', `The rack is held at ${rack.fixings} places.`, figures)
-    : finding(
-        'rack-fixings',
-        'stop',
-        `The rack is held at ${rack.fixings} places: it folds under a battery.`,
-        figures,
-        ['Bolt it at both dropouts and at the stays.'],
-      );
+    ? finding('rack-fixings', 'goes', said('racks.rack-is-held-at-places', { fixings: rack.fixings }), figures)
+    : finding('rack-fixings', 'stop', said('racks.rack-is-held-at-places-it', { fixings: rack.fixings }), figures, [
+        said('racks.bolt-it-at-both-dropouts-and'),
+      ]);
 }
 
-const seatPost = told('rack-seat-post', 'stop', 'A rack on the seat post alone turns and breaks under a battery.', [
-  'Take a rack with struts to the dropouts.',
+const seatPost = told('rack-seat-post', 'stop', said('racks.rack-on-seat-post-alone-turns'), [
+  said('racks.take-rack-with-struts-to-dropouts'),
 ]);
 
 function room({ rack, pack }: RacksInput): Finding {
@@ -82,24 +79,23 @@ function room({ rack, pack }: RacksInput): Finding {
     unit: '%',
   };
   return over <= overhang + dust
-    ? finding('rack-room', 'goes', 'The pack lies on the rack.', figures)
-    : finding('rack-room', 'work', 'The pack stands far over the rack.', figures, [
-        'Put a plate under it that is bolted to the rack.',
+    ? finding('rack-room', 'goes', said('racks.pack-lies-on-rack'), figures)
+    : finding('rack-room', 'work', said('racks.pack-stands-far-over-rack'), figures, [
+        said('racks.put-plate-under-it-that-is'),
       ]);
 }
 
 function hold({ pack, straps }: RacksInput, neededN: number, heldN: number): Finding {
   const figures = { measured: heldN, limit: neededN, margin: heldN - neededN, unit: 'N' };
   if (heldN >= neededN - dust && straps.length >= 2) {
-    return finding('straps', 'goes', 'The straps hold three times its weight.', figures);
+    return finding('straps', 'goes', said('racks.straps-hold-three-times-its-weight'), figures);
   }
-  const remedy = ['Strap it twice, with straps that together hold three times its weight.'];
-  if (pack.onRail)
-    return finding('straps', 'work', 'Its rail alone holds it: a strap goes round it as well.', figures, remedy);
+  const remedy = [said('racks.strap-it-twice-with-straps-that')];
+  if (pack.onRail) return finding('straps', 'work', said('racks.its-rail-alone-holds-it-strap'), figures, remedy);
   return finding(
     'straps',
     'stop',
-    straps.length < 2 ? 'One strap is a hinge.' : 'The straps do not hold three times its weight.',
+    straps.length < 2 ? said('racks.one-strap-is-hinge') : said('racks.straps-do-not-hold-three-times'),
     figures,
     remedy,
   );
@@ -110,9 +106,9 @@ function wheel({ rearMostKg }: RacksInput, rearKg: number | undefined): Finding[
   const figures = { measured: rearKg, limit: rearMostKg, margin: rearMostKg - rearKg, unit: 'kg' };
   return [
     rearKg <= rearMostKg + dust
-      ? finding('rear-load', 'goes', 'The rear wheel bears what comes onto it.', figures)
-      : finding('rear-load', 'stop', 'More comes onto the rear wheel than it bears.', figures, [
-          'Carry the pack in the frame, or less on the rack.',
+      ? finding('rear-load', 'goes', said('racks.rear-wheel-bears-what-comes-onto'), figures)
+      : finding('rear-load', 'stop', said('racks.more-comes-onto-rear-wheel-than'), figures, [
+          said('racks.carry-pack-in-frame-or-less'),
         ]),
   ];
 }

@@ -1,4 +1,4 @@
-import { inMm } from '../figures';
+import { said, type Said } from '../said';
 import type { Limits } from '../limits';
 import { dust, finding, graded, type Finding } from '../verdict';
 import { boltToBuy, longestBolt } from './bolts';
@@ -14,7 +14,7 @@ export function coverRule(read: RotorFitInput, limits: Limits): { gapMm: number;
     const room = read.rotorDiameterMm / 2 - caliper.depthMm - read.coverDiameterMm / 2;
     return {
       gapMm,
-      finding: finding('cover-gap', 'goes', `The caliper stays ${inMm(room)} outside the motor cover.`, {
+      finding: finding('cover-gap', 'goes', said('rotor-fit.caliper-stays-outside-motor-cover', { room }), {
         measured: room,
         limit: 0,
         margin: room,
@@ -22,8 +22,6 @@ export function coverRule(read: RotorFitInput, limits: Limits): { gapMm: number;
     };
   }
   const verdict = graded(gapMm - limits.coverGapGoesMm, gapMm - limits.coverGapWorkMm);
-  const touches =
-    gapMm < 0 ? `would touch the motor cover by ${inMm(-gapMm)}` : `clears the motor cover by ${inMm(gapMm)}`;
   const remedies = verdict === 'goes' ? [] : coverRemedies(read, gapMm, limits);
   // Below the least gap it goes only after work that can really be done here.
   const held = verdict === 'stop' && remedies.length > 0 ? 'work' : verdict;
@@ -32,11 +30,15 @@ export function coverRule(read: RotorFitInput, limits: Limits): { gapMm: number;
     finding: finding(
       'cover-gap',
       held,
-      `The caliper ${touches}; ${inMm(limits.coverGapGoesMm)} goes, ${inMm(limits.coverGapWorkMm)} is the least.`,
+      said(gapMm < 0 ? 'rotor-fit.caliper-touches-cover' : 'rotor-fit.caliper-clears-cover', {
+        gapMm: Math.abs(gapMm),
+        coverGapGoesMm: limits.coverGapGoesMm,
+        coverGapWorkMm: limits.coverGapWorkMm,
+      }),
       { measured: gapMm, limit: limits.coverGapGoesMm, margin: gapMm - limits.coverGapGoesMm },
       remedies.length || held === 'goes'
         ? remedies
-        : ['Take a wheel with a flatter cover.', 'Fit the motor at the other end.'],
+        : [said('rotor-fit.take-wheel-with-flatter-cover'), said('shared.fit-motor-at-other-end')],
     ),
   };
 }
@@ -46,26 +48,25 @@ function clearsRadially({ caliper, coverDiameterMm }: RotorFitInput, rotorDiamet
 }
 
 /** What can be done here, in the order of least trouble. */
-function coverRemedies(read: RotorFitInput, gapMm: number, limits: Limits): string[] {
+function coverRemedies(read: RotorFitInput, gapMm: number, limits: Limits): Said[] {
   const lacking = limits.coverGapWorkMm - gapMm;
-  const remedies: string[] = [];
+  const remedies: Said[] = [];
   const shim = [...(read.rotorShimsMm ?? [])]
     .sort((a, b) => a - b)
     .find((mm) => mm >= lacking - dust && boltsHold(read, mm, limits) && legClears(read, mm, limits));
   if (shim !== undefined) {
-    remedies.push(`Put ${inMm(shim)} under the rotor and as much under the caliper's outer side, with bolts to match.`);
+    remedies.push(said('rotor-fit.put-under-rotor-and-as-much', { shim }));
   }
   if (
     read.slimCalipersMm?.some((inboardMm) => read.coverFaceMm + read.shimMm - inboardMm >= limits.coverGapWorkMm - dust)
   ) {
-    remedies.push('Take the slimmer caliper; its lever pull must match (long, short or hydraulic).');
+    remedies.push(said('rotor-fit.take-slimmer-caliper-its-lever-pull'));
   }
   const larger = limits.rotorSizesMm.find(
     (mm) => mm > read.rotorDiameterMm && mm <= (read.maxRotorMm ?? 0) && clearsRadially(read, mm),
   );
-  if (larger !== undefined)
-    remedies.push(`Take a ${larger} mm rotor with its adapter: the caliper then clears the cover.`);
-  if (read.rimTrack) remedies.push('Brake on the rim instead: it has a track.');
+  if (larger !== undefined) remedies.push(said('rotor-fit.take-rotor-with-its-adapter-caliper', { larger }));
+  if (read.rimTrack) remedies.push(said('rotor-fit.brake-on-rim-instead-it-has'));
   return remedies;
 }
 

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import type { RotorFitInput } from './contract';
 import { starOrder } from './bolts';
 import { rotorFit } from './rotor-fit';
+import { say } from '../english.testing';
 
 const base: RotorFitInput = {
   hubMaterial: 'aluminium',
@@ -36,10 +37,10 @@ describe('rotor and caliper', () => {
 
   it('names the length to buy when bolts are too long or, after shims, too short', () => {
     expect(rotorFit({ ...base, boltsMm: [12, 14] })).toMatchObject({ verdict: 'work', buyBoltMm: 10 });
-    expect(id({ ...base, boltsMm: [12, 14] }, 'rotor-bolt')!.because).toContain('would touch under the cover');
+    expect(say(id({ ...base, boltsMm: [12, 14] }, 'rotor-bolt')!.because)).toContain('would touch under the cover');
     const shimmed = { ...base, shimMm: 4, boltsMm: [10] };
     expect(rotorFit(shimmed)).toMatchObject({ verdict: 'work', buyBoltMm: 14 });
-    expect(id(shimmed, 'rotor-bolt')!.because).toContain('too short');
+    expect(say(id(shimmed, 'rotor-bolt')!.because)).toContain('too short');
     expect(rotorFit({ ...base, mount: { ...base.mount, shimMm: 4 } })).toMatchObject({
       buyCaliperBoltMm: 22,
     });
@@ -70,7 +71,7 @@ describe('rotor and caliper', () => {
   ])('finds %s as a way out of the cover', (_, change, words) => {
     const rule = id({ ...base, coverFaceMm: 13, ...change }, 'cover-gap')!;
     expect(rule.verdict).toBe('work');
-    expect(rule.remedies.join(' ')).toMatch(words);
+    expect(rule.remedies.map(say).join(' ')).toMatch(words);
   });
 
   it.each([

@@ -1,4 +1,4 @@
-import { inMm } from '../figures';
+import { said, type Said } from '../said';
 import { readInput } from '../input';
 import { withLimits, type Limits } from '../limits';
 import { dust, finding, graded, notMeasured, told, worstFirst, worstOf, type Finding } from '../verdict';
@@ -65,37 +65,37 @@ function rotorBolt(read: RotorFitInput, limits: Limits): Bolted {
   const window = { leastMm: turns * threadMm, mostMm: read.holeDepthMm - limits.boltFloorMm };
   return boltRule({
     id: 'rotor-bolt',
-    name: `rotor bolt M${threadMm}`,
+    name: said('rotor-fit.rotor-bolt', { threadMm }),
     stackMm: read.rotorThicknessMm + read.shimMm + read.washerMm,
     ...window,
     lengthsMm: read.boltsMm,
     usualMm: limits.rotorBoltSizesMm,
-    tooLong: 'would touch under the cover',
+    tooLong: said('rotor-fit.would-touch-under-cover'),
   });
 }
 
 function mountBolt({ mount }: RotorFitInput, limits: Limits): Bolted {
   return boltRule({
     id: 'caliper-bolt',
-    name: 'caliper bolt M6',
+    name: said('rotor-fit.caliper-bolt'),
     stackMm: mount.shimMm + mount.plateMm,
     leastMm: limits.caliperThreadMm,
     mostMm: mount.threadDepthMm,
     lengthsMm: mount.boltsMm,
     usualMm: limits.caliperBoltSizesMm,
-    tooLong: 'would bottom before it clamps',
+    tooLong: said('rotor-fit.would-bottom-before-it-clamps'),
   });
 }
 
 interface BoltQuestion {
   id: string;
-  name: string;
+  name: Said;
   stackMm: number;
   leastMm: number;
   mostMm: number;
   lengthsMm: readonly number[];
   usualMm: readonly number[];
-  tooLong: string;
+  tooLong: Said;
 }
 
 /** The longest right bolt, or why there is none and which to buy. */
@@ -103,29 +103,33 @@ function boltRule({ id, name, stackMm, leastMm, mostMm, lengthsMm, usualMm, tooL
   const choice = longestBolt(lengthsMm, stackMm, leastMm, mostMm);
   if (choice) {
     const { lengthMm, engagementMm } = choice;
-    const because = `The ${name} × ${lengthMm} has ${inMm(engagementMm)} of thread (${inMm(leastMm)} to ${inMm(mostMm)}).`;
+    const because = said('rotor-fit.has-of-thread-to', { name, lengthMm, engagementMm, leastMm, mostMm });
     const figures = { measured: engagementMm, limit: leastMm, margin: engagementMm - leastMm };
     return { choice, buyMm: null, finding: finding(id, 'goes', because, figures) };
   }
   const buyMm = boltToBuy(usualMm, stackMm, leastMm, mostMm);
   const nearest = nearestBolt(lengthsMm, stackMm, leastMm, mostMm);
-  const why = nearest
-    ? nearest.engagementMm < leastMm
-      ? `${nearest.lengthMm} mm is too short: ${inMm(Math.max(0, nearest.engagementMm))} of thread, ${inMm(leastMm)} is needed`
-      : `${nearest.lengthMm} mm is too long: it ${tooLong}`
-    : 'the stores have none';
+  const why = whyNone(nearest, leastMm, tooLong);
   if (buyMm === null) {
-    const because = `No ${name} can hold here: the thread gives ${inMm(mostMm)}, ${inMm(leastMm)} is needed.`;
+    const because = said('rotor-fit.no-can-hold-here-thread-gives', { name, mostMm, leastMm });
     const figures = { measured: mostMm, limit: leastMm, margin: mostMm - leastMm };
     return {
       choice,
       buyMm,
-      finding: finding(id, 'stop', because, figures, ['Take a hub or mount with a deeper thread.']),
+      finding: finding(id, 'stop', because, figures, [said('rotor-fit.take-hub-or-mount-with-deeper')]),
     };
   }
   const figures = { measured: nearest?.engagementMm ?? null, limit: leastMm, margin: null };
-  const because = `There is no right ${name}: ${why}.`;
-  return { choice, buyMm, finding: finding(id, 'work', because, figures, [`Get ${name} × ${buyMm} mm.`]) };
+  const because = said('rotor-fit.there-is-no-right', { name, why });
+  return { choice, buyMm, finding: finding(id, 'work', because, figures, [said('rotor-fit.get', { name, buyMm })]) };
+}
+
+function whyNone(nearest: BoltChoice | null, leastMm: number, tooLong: Said): Said {
+  if (!nearest) return said('rotor-fit.stores-have-none');
+  const { lengthMm, engagementMm } = nearest;
+  return engagementMm < leastMm
+    ? said('rotor-fit.bolt-too-short', { lengthMm, engagementMm: Math.max(0, engagementMm), leastMm })
+    : said('rotor-fit.bolt-too-long', { lengthMm, tooLong });
 }
 
 function nearestBolt(
@@ -142,19 +146,19 @@ function nearestBolt(
 /** Pattern of the hub against the rotor's; a ring adapter puts a screwed rotor on a splined hub, never the reverse. */
 function patternRule({ hub, rotor }: { hub: RotorPattern; rotor: RotorPattern }): Finding {
   if (hub === 'none') {
-    return told('rotor-pattern', 'stop', 'The hub has no place for a rotor.', [
-      'Take a wheel with a rotor mount.',
-      'Fit a rim brake where rim and frame allow.',
+    return told('rotor-pattern', 'stop', said('rotor-fit.hub-has-no-place-for-rotor'), [
+      said('shared.take-wheel-with-rotor-mount'),
+      said('rotor-fit.fit-rim-brake-where-rim-and'),
     ]);
   }
-  if (hub === rotor) return told('rotor-pattern', 'goes', `Hub and rotor are both ${hub}.`);
+  if (hub === rotor) return told('rotor-pattern', 'goes', said('rotor-fit.hub-and-rotor-are-both', { hub }));
   if (hub === 'spline' && rotor === 'six-bolt') {
-    return told('rotor-pattern', 'work', 'The rotor is six-bolt, the hub splined.', [
-      'Get a ring adapter from spline to six bolts, or a splined rotor.',
+    return told('rotor-pattern', 'work', said('rotor-fit.rotor-is-six-bolt-hub-splined'), [
+      said('rotor-fit.get-ring-adapter-from-spline-to'),
     ]);
   }
-  return told('rotor-pattern', 'stop', `The rotor is ${rotor}, the hub ${hub}: nothing joins them.`, [
-    `Get a ${hub} rotor of the same diameter.`,
+  return told('rotor-pattern', 'stop', said('rotor-fit.rotor-is-hub-nothing-joins-them', { rotor, hub }), [
+    said('rotor-fit.get-rotor-of-same-diameter', { hub }),
   ]);
 }
 
@@ -162,13 +166,13 @@ function thicknessRule({ rotorThicknessMm, rotorMinMm = 1.5 }: RotorFitInput): F
   const margin = rotorThicknessMm - rotorMinMm;
   const figures = { measured: rotorThicknessMm, limit: rotorMinMm, margin };
   return margin >= -dust
-    ? finding('rotor-wear', 'goes', `The rotor is ${inMm(rotorThicknessMm)} thick.`, figures)
+    ? finding('rotor-wear', 'goes', said('rotor-fit.rotor-is-thick', { rotorThicknessMm }), figures)
     : finding(
         'rotor-wear',
         'work',
-        `The rotor is worn to ${inMm(rotorThicknessMm)}; ${inMm(rotorMinMm)} is the least.`,
+        said('rotor-fit.rotor-is-worn-to-is-least', { rotorThicknessMm, rotorMinMm }),
         figures,
-        ['Replace the rotor.'],
+        [said('rotor-fit.replace-rotor')],
       );
 }
 
@@ -177,27 +181,26 @@ function sizeRule({ rotorDiameterMm, maxRotorMm }: RotorFitInput): Finding | nul
   const margin = maxRotorMm - rotorDiameterMm;
   const figures = { measured: rotorDiameterMm, limit: maxRotorMm, margin };
   return margin >= -dust
-    ? finding(
-        'rotor-size',
-        'goes',
-        `The rotor, ${rotorDiameterMm} mm, is within the ${maxRotorMm} mm allowed.`,
-        figures,
-      )
+    ? finding('rotor-size', 'goes', said('rotor-fit.rotor-is-within-allowed', { rotorDiameterMm, maxRotorMm }), figures)
     : finding(
         'rotor-size',
         'stop',
-        `The rotor, ${rotorDiameterMm} mm, is larger than the ${maxRotorMm} mm that the maker allows.`,
+        said('rotor-fit.rotor-is-larger-than-that-maker', { rotorDiameterMm, maxRotorMm }),
         figures,
-        [`Take a rotor of at most ${maxRotorMm} mm.`],
+        [said('rotor-fit.take-rotor-of-at-most', { maxRotorMm })],
       );
 }
 
 function gapRules({ spokeGapMm, legGapMm, cable }: RotorFitInput, limits: Limits): Finding[] {
   const rules: Finding[] = [];
-  const gap = (id: string, gapMm: number, what: string, remedies: string[]) => {
+  const gap = (id: string, gapMm: number, pair: 'caliper-spokes' | 'bolts-leg' | 'cable-bolts', remedies: Said[]) => {
     const margin = gapMm - limits.runningGapMm;
     const verdict = graded(margin, margin);
-    const because = `${what} ${gapMm < 0 ? `overlap by ${inMm(-gapMm)}` : `run ${inMm(gapMm)} apart`}; ${inMm(limits.runningGapMm)} is needed.`;
+    const because = said(gapMm < 0 ? 'rotor-fit.overlap' : 'rotor-fit.run-apart', {
+      pair: said(`rotor-fit.${pair}`),
+      gapMm: Math.abs(gapMm),
+      runningGapMm: limits.runningGapMm,
+    });
     rules.push(
       finding(
         id,
@@ -208,19 +211,21 @@ function gapRules({ spokeGapMm, legGapMm, cable }: RotorFitInput, limits: Limits
       ),
     );
   };
-  if (spokeGapMm !== undefined) gap('spoke-gap', spokeGapMm, 'Caliper and spokes', ['Take a slimmer caliper.']);
+  if (spokeGapMm !== undefined)
+    gap('spoke-gap', spokeGapMm, 'caliper-spokes', [said('rotor-fit.take-slimmer-caliper')]);
   if (legGapMm !== undefined) {
-    gap('leg-gap', legGapMm, 'Rotor bolts and fork leg', [
-      'Add a washer inside on the rotor side.',
-      'Take rotor bolts with lower heads.',
+    gap('leg-gap', legGapMm, 'bolts-leg', [
+      said('rotor-fit.add-washer-on-rotor-side'),
+      said('rotor-fit.take-lower-bolt-heads'),
     ]);
   }
   if (cable?.atRotorBolts) {
-    if (legGapMm === undefined) rules.push(notMeasured('cable-gap', 'The gap between rotor bolts and fork leg'));
+    if (legGapMm === undefined)
+      rules.push(notMeasured('cable-gap', said('rotor-fit.gap-between-rotor-bolts-and-fork')));
     else {
-      gap('cable-gap', legGapMm - cable.diameterMm, 'Cable and rotor bolts', [
-        'Turn the axle so that the cable leaves away from the rotor bolts.',
-        'Add a washer inside on that side.',
+      gap('cable-gap', legGapMm - cable.diameterMm, 'cable-bolts', [
+        said('rotor-fit.turn-axle-so-that-cable-leaves'),
+        said('rotor-fit.add-washer-inside-on-that-side'),
       ]);
     }
   }

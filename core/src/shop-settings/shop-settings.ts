@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { Checked, OneOf, Optional, Text, Whole, type RuleDecorator } from '../input';
 import { decimalMarks, isCurrency, unitChoices, type DecimalMark, type Units } from '../units';
 
@@ -14,7 +15,7 @@ export class ShopUnits implements Units {
 
 /** What a shop counts money in. */
 export const Currency = (): RuleDecorator =>
-  Checked(Text(3), isCurrency, 'the three letters of a currency in capitals, such as EUR');
+  Checked(Text(3), isCurrency, said('shop-settings.three-letters-of-currency-in-capitals'));
 
 /**
  * Whether there is a time zone of this name.
@@ -31,8 +32,9 @@ export function isTimeZone(name: string): boolean {
 }
 
 /** Whose clock a shop goes by. */
-export const TimeZone = (): RuleDecorator => Checked(Text(60), isTimeZone, 'the name of a time zone, such as Etc/UTC');
+export const TimeZone = (): RuleDecorator =>
+  Checked(Text(60), isTimeZone, said('shop-settings.name-of-time-zone-such-as'));
 
 /** With which day a week begins, as dates count them. */
 export const WeekStart = (): RuleDecorator =>
-  Checked(Whole(0, 6), (day) => day === 0 || day === 1 || day === 6, 'one of 0 (Sunday), 1 (Monday), 6 (Saturday)');
+  Checked(Whole(0, 6), (day) => day === 0 || day === 1 || day === 6, said('shop-settings.one-of-0-sunday-1-monday'));

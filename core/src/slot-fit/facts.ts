@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import type { Limits } from '../limits';
 import { materialWords, type Material } from '../materials';
 import type { Axle, SlotFitInput, SlotSide } from './contract';
@@ -21,6 +22,6 @@ export interface SlotFacts {
 }
 
 /** A material in a sentence. */
-export function inWords(material: Material): string {
+export function inWords(material: Material): Said {
   return materialWords[material];
 }

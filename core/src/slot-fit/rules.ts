@@ -1,34 +1,35 @@
-import { inMm } from '../figures';
+import { said, type Said } from '../said';
 import { beyond, finding, measureAgain, notMeasured, type Finding } from '../verdict';
 import { inWords, type SlotFacts } from './facts';
 import { axleCentreMm, flatEngagedMm, relieveMm, rockAngleDeg } from './geometry';
+
+/** Remedies that others act on: the seat is filed in the plan, the washer is put on the list. */
+export const relieveSeat = 'slot-fit.relieve-seat-file-it-to-axle';
+export const getCWasher = 'slot-fit.get-c-washer-of-at-most';
 
 /** Carbon takes no motor, whatever else is measured. */
 export function carbonRule(side: SlotFacts['side']): Finding | null {
   const where = side.material === 'carbon' ? 'dropout' : side.bladeMaterial === 'carbon' ? 'blade' : null;
   if (!where) return null;
-  return finding(
-    'carbon',
-    'stop',
-    `The ${where} is carbon: a motor's reaction and clamping crush and split it, at any clearance.`,
-    { unit: '' },
-    ['Fit the motor at the other end if that is metal.', 'Otherwise a mid drive.'],
-  );
+  return finding('carbon', 'stop', said('slot-fit.is-carbon-motor-reaction-and-clamping', { where }), { unit: '' }, [
+    said('shared.fit-motor-at-other-end-if'),
+    said('shared.otherwise-mid-drive'),
+  ]);
 }
 
 /** What the dropout is made of decides every other limit. */
 export function materialRule({ side }: SlotFacts): Finding | null {
   return side.material
     ? null
-    : finding('material', 'unknown', 'What the dropout is made of is not recorded.', { unit: '' }, [
-        'Record the dropout material (try a magnet).',
+    : finding('material', 'unknown', said('slot-fit.what-dropout-is-made-of-is'), { unit: '' }, [
+        said('slot-fit.record-dropout-material-try-magnet'),
       ]);
 }
 
 /** The axle must go in; if it does not, may the slot be filed? */
 export function widthRule(facts: SlotFacts): Finding {
   const { axle, side, limits, uncertaintyMm, filedMm } = facts;
-  if (side.slotMinMm === undefined) return notMeasured('slot-width', 'The slot width');
+  if (side.slotMinMm === undefined) return notMeasured('slot-width', said('slot-fit.slot-width'));
   const clearance = side.slotMinMm - axle.flatsMm;
   // What was filed before counts: a slot is not new because it was measured again.
   const fileMm = facts.fileMm === null ? null : Number((facts.fileMm + filedMm).toFixed(9));
@@ -36,7 +37,7 @@ export function widthRule(facts: SlotFacts): Finding {
     return finding(
       'slot-width',
       'goes',
-      `The flats go in: slot ${inMm(side.slotMinMm)}, flats ${inMm(axle.flatsMm)}.`,
+      said('slot-fit.flats-go-in-slot-flats', { slotMinMm: side.slotMinMm, flatsMm: axle.flatsMm }),
       {
         measured: side.slotMinMm,
         limit: axle.flatsMm,
@@ -44,7 +45,7 @@ export function widthRule(facts: SlotFacts): Finding {
       },
     );
   }
-  if (!side.material) return notMeasured('slot-width', 'The dropout material');
+  if (!side.material) return notMeasured('slot-width', said('slot-fit.dropout-material'));
   const limit = limits.fileMm[side.material];
   const margin = limit - fileMm;
   const figures = { measured: fileMm, limit, margin };
@@ -53,9 +54,9 @@ export function widthRule(facts: SlotFacts): Finding {
     return finding(
       'slot-width',
       'work',
-      `The flats go in since ${inMm(filedMm)} were filed off; ${inWords(side.material)} may lose up to ${inMm(limit)}.`,
+      said('slot-fit.flats-go-in-since-were-filed', { filedMm, material: inWords(side.material), limit }),
       figures,
-      ['Fit two arms: a filed slot keeps them.'],
+      [said('slot-fit.fit-two-arms-filed-slot-keeps')],
     );
   }
   if (over === 'stop') {
@@ -63,30 +64,39 @@ export function widthRule(facts: SlotFacts): Finding {
       'slot-width',
       'stop',
       facts.fileMm === 0
-        ? `${inMm(filedMm)} were filed off this slot; ${inWords(side.material)} may lose ${inMm(limit)}.`
-        : `The slot is ${inMm(-clearance)} under the flats; ${inWords(side.material)} may lose ${inMm(limit)}, not ${inMm(fileMm)}.`,
+        ? said('slot-fit.were-filed-off-this-slot-may', { filedMm, material: inWords(side.material), limit })
+        : said('slot-fit.slot-is-under-flats-may-lose', {
+            clearance: -clearance,
+            material: inWords(side.material),
+            limit,
+            fileMm,
+          }),
       figures,
-      ['Take an axle with narrower flats.', 'Fit the motor at the other end.'],
+      [said('slot-fit.take-axle-with-narrower-flats'), said('shared.fit-motor-at-other-end')],
     );
   }
   if (over === 'unknown') {
-    return finding('slot-width', 'unknown', `Filing ${inMm(fileMm)} is at the limit of ${inMm(limit)}.`, figures, [
+    return finding('slot-width', 'unknown', said('slot-fit.filing-is-at-limit-of', { fileMm, limit }), figures, [
       measureAgain,
     ]);
   }
   return finding(
     'slot-width',
     'work',
-    `The slot is ${inMm(-clearance)} under the flats; ${inWords(side.material)} may lose up to ${inMm(limit)}.`,
+    said('slot-fit.slot-is-under-flats-may-lose-up', {
+      clearance: -clearance,
+      material: inWords(side.material),
+      limit,
+    }),
     figures,
-    [`File ${inMm(facts.fileMm ?? 0)} in all, half on each wall, then two arms.`],
+    [said('slot-fit.file-in-all-half-on-each', { fileMm: facts.fileMm ?? 0 })],
   );
 }
 
 /** Only a plate that is thick enough may be filed. */
 export function filingPlateRule({ side, limits, fileMm, filedMm, uncertaintyMm }: SlotFacts): Finding | null {
   if (!fileMm && !filedMm) return null;
-  if (side.plateMm === undefined) return notMeasured('filing-plate', 'The plate thickness');
+  if (side.plateMm === undefined) return notMeasured('filing-plate', said('slot-fit.plate-thickness'));
   const margin = side.plateMm - limits.filePlateMinMm;
   const figures = { measured: side.plateMm, limit: limits.filePlateMinMm, margin };
   const over = beyond(margin, uncertaintyMm);
@@ -94,29 +104,34 @@ export function filingPlateRule({ side, limits, fileMm, filedMm, uncertaintyMm }
     return finding(
       'filing-plate',
       'stop',
-      `The plate is ${inMm(side.plateMm)}; filing asks for at least ${inMm(limits.filePlateMinMm)}.`,
+      said('slot-fit.plate-is-filing-asks-for-at', { plateMm: side.plateMm, filePlateMinMm: limits.filePlateMinMm }),
       figures,
-      ['Take an axle with narrower flats.', 'Fit the motor at the other end.'],
+      [said('slot-fit.take-axle-with-narrower-flats'), said('shared.fit-motor-at-other-end')],
     );
   }
   if (over === 'unknown') {
-    return finding('filing-plate', 'unknown', 'The plate is at the limit for filing.', figures, [measureAgain]);
+    return finding('filing-plate', 'unknown', said('slot-fit.plate-is-at-limit-for-filing'), figures, [measureAgain]);
   }
-  return finding('filing-plate', 'goes', `The plate, ${inMm(side.plateMm)}, is thick enough to file.`, figures);
+  return finding(
+    'filing-plate',
+    'goes',
+    said('slot-fit.plate-is-thick-enough-to-file', { plateMm: side.plateMm }),
+    figures,
+  );
 }
 
 /** How loose the flats are at the widest place, after any filing. */
 export function playRule(facts: SlotFacts): Finding {
   const { axle, limits, regen, filedMaxMm, uncertaintyMm, fileMm } = facts;
-  if (filedMaxMm === null) return notMeasured('slot-play', 'The widest place of the slot');
+  if (filedMaxMm === null) return notMeasured('slot-play', said('slot-fit.widest-place-of-slot'));
   const play = filedMaxMm - axle.flatsMm;
   if (filedMaxMm >= axle.threadMm) {
     return finding(
       'slot-play',
       'stop',
-      `The slot is as wide as the axle's thread: the axle spins free in it.`,
+      said('slot-fit.slot-is-as-wide-as-axle'),
       { measured: filedMaxMm, limit: axle.threadMm, margin: axle.threadMm - filedMaxMm },
-      ['Fit the motor at the other end.', 'Take an axle with wider flats.'],
+      [said('shared.fit-motor-at-other-end'), said('slot-fit.take-axle-with-wider-flats')],
     );
   }
   const margin = limits.playWorkMm - play;
@@ -126,13 +141,13 @@ export function playRule(facts: SlotFacts): Finding {
     return finding(
       'slot-play',
       'stop',
-      `The flats have ${inMm(play)} play; ${inMm(limits.playWorkMm)} is the most.`,
+      said('slot-fit.flats-have-play-is-most', { play, playWorkMm: limits.playWorkMm }),
       figures,
-      ['Fit an insert in the slot made for this axle.'],
+      [said('slot-fit.fit-insert-in-slot-made-for')],
     );
   }
   if (over === 'unknown') {
-    return finding('slot-play', 'unknown', `The play, ${inMm(play)}, is at the limit.`, figures, [measureAgain]);
+    return finding('slot-play', 'unknown', said('slot-fit.play-is-at-limit', { play }), figures, [measureAgain]);
   }
   const goes = regen ? Math.min(limits.playRegenMm, limits.playGoesMm) : limits.playGoesMm;
   if (play > goes + 1e-9) {
@@ -140,13 +155,15 @@ export function playRule(facts: SlotFacts): Finding {
       'slot-play',
       'work',
       regen && play <= limits.playGoesMm
-        ? `The flats have ${inMm(play)} play, and the motor brakes: the axle would rock to and fro.`
-        : `The flats have ${inMm(play)} play.`,
+        ? said('slot-fit.flats-have-play-and-motor-brakes', { play })
+        : said('slot-fit.flats-have-play', { play }),
       { measured: play, limit: goes, margin: goes - play },
-      ['Shim the slot.', 'Fit an arm that is close on the flats.'],
+      [said('slot-fit.shim-slot'), said('shared.fit-arm-that-is-close-on')],
     );
   }
-  const because = fileMm ? `Once filed the flats have ${inMm(play)} play.` : `The flats have ${inMm(play)} play.`;
+  const because = fileMm
+    ? said('slot-fit.once-filed-flats-have-play', { play })
+    : said('slot-fit.flats-have-play', { play });
   return finding('slot-play', 'goes', because, { measured: play, limit: goes, margin: goes - play });
 }
 
@@ -154,37 +171,47 @@ export function playRule(facts: SlotFacts): Finding {
 export function depthRule(facts: SlotFacts, centreMm: number | null, engagedMm: number | null): Finding {
   const { side, limits, chordMm, uncertaintyMm } = facts;
   if (side.depthMm === undefined || centreMm === null || engagedMm === null) {
-    return notMeasured('slot-depth', side.depthMm === undefined ? 'The slot depth' : 'The slot width');
+    return notMeasured(
+      'slot-depth',
+      side.depthMm === undefined ? said('slot-fit.slot-depth') : said('slot-fit.slot-width'),
+    );
   }
   const needed = centreMm + chordMm / 2 + limits.slotMouthMm;
   const figures = { measured: side.depthMm, limit: needed, margin: side.depthMm - needed };
   if (side.depthMm >= needed - 1e-9) {
-    return finding('slot-depth', 'goes', `The slot, ${inMm(side.depthMm)} deep, holds the whole flat.`, figures);
+    return finding(
+      'slot-depth',
+      'goes',
+      said('slot-fit.slot-deep-holds-whole-flat', { depthMm: side.depthMm }),
+      figures,
+    );
   }
   const least = limits.flatEngagedShare * chordMm;
   const over = beyond(engagedMm - least, uncertaintyMm);
   const share = Math.round((100 * engagedMm) / chordMm);
   const relieve = relieveRemedy(facts, over === 'stop' ? least : chordMm);
   if (over === 'unknown') {
-    return finding('slot-depth', 'unknown', `The slot holds ${share} % of the flat, at the limit.`, figures, [
+    return finding('slot-depth', 'unknown', said('slot-fit.slot-holds-of-flat-at-limit', { share }), figures, [
       measureAgain,
     ]);
   }
-  const high =
-    centreMm > facts.axle.threadMm / 2 + 0.01
-      ? ` The axle sits ${inMm(centreMm - facts.axle.threadMm / 2)} high in the round seat.`
-      : '';
+  const highMm = centreMm - facts.axle.threadMm / 2;
+  const high = highMm > 0.01 ? said('slot-fit.axle-sits-high', { highMm }) : '';
   if (over === 'stop') {
     return finding(
       'slot-depth',
       'stop',
-      `The slot holds ${share} % of the flat; at least ${Math.round(100 * limits.flatEngagedShare)} % is needed.${high}`,
+      said('slot-fit.slot-holds-of-flat-at-least', {
+        share,
+        flatEngagedShare: Math.round(100 * limits.flatEngagedShare),
+        high,
+      }),
       figures,
-      [...relieve, 'Fit the motor at the other end.'],
+      [...relieve, said('shared.fit-motor-at-other-end')],
     );
   }
-  return finding('slot-depth', 'work', `The slot holds ${share} % of the flat.${high}`, figures, [
-    'Fit two arms.',
+  return finding('slot-depth', 'work', said('slot-fit.slot-holds-of-flat', { share, high }), figures, [
+    said('slot-fit.fit-two-arms'),
     ...relieve,
   ]);
 }
@@ -194,15 +221,20 @@ export function shiftRule({ limits }: SlotFacts, shiftMm: number | null): Findin
   if (shiftMm === null) return null;
   const figures = { measured: shiftMm, limit: limits.axleShiftMm, margin: limits.axleShiftMm - Math.abs(shiftMm) };
   if (Math.abs(shiftMm) <= limits.axleShiftMm) {
-    return finding('axle-shift', 'goes', `The wheel moves ${inMm(Math.abs(shiftMm))} against the old one.`, figures);
+    return finding(
+      'axle-shift',
+      'goes',
+      said('slot-fit.wheel-moves-against-old-one', { shiftMm: Math.abs(shiftMm) }),
+      figures,
+    );
   }
-  const way = shiftMm > 0 ? 'out of the slot' : 'deeper';
+  const way = shiftMm > 0 ? 'out' : 'in';
   return finding(
     'axle-shift',
     'work',
-    `The wheel sits ${inMm(Math.abs(shiftMm))} ${way} against the old one.`,
+    said('slot-fit.wheel-sits-against-old-one', { shiftMm: Math.abs(shiftMm), way }),
     figures,
-    ['Reset rim pads or caliper radially, check the mudguard.'],
+    [said('slot-fit.reset-rim-pads-or-caliper-radially')],
   );
 }
 
@@ -214,17 +246,17 @@ export function lipRule(
   const { side, limits, axle } = facts;
   if (!side.lip) return null;
   if (shiftMm === null || side.oldAxleMm === undefined) {
-    return { finding: notMeasured('lip', 'The old axle'), cWasher: null };
+    return { finding: notMeasured('lip', said('slot-fit.old-axle')), cWasher: null };
   }
   if (side.seatPartMm === undefined) {
-    return { finding: notMeasured('lip', 'The part that sits inside the lip'), cWasher: null };
+    return { finding: notMeasured('lip', said('slot-fit.part-that-sits-inside-lip')), cWasher: null };
   }
   const radius = side.lip.diameterMm / 2;
   const room = radius - limits.lipRoomMm - (side.seatPartMm / 2 + Math.abs(shiftMm));
   const figures = { measured: side.seatPartMm / 2 + Math.abs(shiftMm), limit: radius - limits.lipRoomMm, margin: room };
   const over = beyond(room, facts.uncertaintyMm);
   if (over === null) {
-    return { finding: finding('lip', 'goes', 'The nut seats inside the retaining lip.', figures), cWasher: null };
+    return { finding: finding('lip', 'goes', said('slot-fit.nut-seats-inside-retaining-lip'), figures), cWasher: null };
   }
   const cWasher = bestCWasher(facts, Math.abs(shiftMm));
   if (cWasher) {
@@ -232,15 +264,15 @@ export function lipRule(
       finding: finding(
         'lip',
         'work',
-        `The nut would stand on the retaining lip (recess ${inMm(side.lip.diameterMm)}).`,
+        said('slot-fit.nut-would-stand-on-retaining-lip', { diameterMm: side.lip.diameterMm }),
         figures,
-        [`Fill the recess with the C-washer ${inMm(cWasher.outerMm)} × ${inMm(cWasher.thicknessMm)}.`],
+        [said('slot-fit.fill-recess-with-c-washer', { outerMm: cWasher.outerMm, thicknessMm: cWasher.thicknessMm })],
       ),
       cWasher,
     };
   }
   if (over === 'unknown') {
-    const because = 'The nut is within the uncertainty of standing on the retaining lip.';
+    const because = said('slot-fit.nut-is-within-uncertainty-of-standing');
     return { finding: finding('lip', 'unknown', because, figures, [measureAgain]), cWasher: null };
   }
   const relieved = Math.abs(axle.threadMm / 2 - side.oldAxleMm / 2);
@@ -248,17 +280,21 @@ export function lipRule(
     relieveRemedy(facts).length > 0 &&
     (side.seatPartMm / 2 + relieved <= radius - limits.lipRoomMm || bestCWasher(facts, relieved) !== null);
   const most = 2 * (radius - limits.cWasherRoomMm - Math.abs(shiftMm));
-  const buy = `Get a C-washer of at most ${inMm(most)} across, ${inMm(side.lip.depthMm)} to ${inMm(side.lip.depthMm + limits.cWasherOverMm)} thick.`;
+  const buy = said(getCWasher, {
+    most,
+    depthMm: side.lip.depthMm,
+    depthMm2: side.lip.depthMm + limits.cWasherOverMm,
+  });
   const wide = most >= axle.threadMm + 2 * limits.cWasherRingMm;
   return {
     finding: finding(
       'lip',
       reliefHelps ? 'work' : 'stop',
-      'The nut would stand on the retaining lip, and no C-washer in the stores fills it.',
+      said('slot-fit.nut-would-stand-on-retaining-lip-and'),
       figures,
       wide || reliefHelps
         ? [...(wide ? [buy] : []), ...(reliefHelps ? relieveRemedy(facts) : [])]
-        : ['Take a wheel whose nut seats inside the lip.', 'Fit the motor at the other end.'],
+        : [said('slot-fit.take-wheel-whose-nut-seats-inside'), said('shared.fit-motor-at-other-end')],
     ),
     cWasher: null,
   };
@@ -289,7 +325,7 @@ function bestCWasher(facts: SlotFacts, shiftMm: number) {
  *
  * @param leastMm - flat that must be engaged afterwards; any when left out
  */
-function relieveRemedy(facts: SlotFacts, leastMm = 0): string[] {
+function relieveRemedy(facts: SlotFacts, leastMm = 0): Said[] {
   const { axle, side, limits, fileMm, filedMm, filedMinMm, chordMm } = facts;
   if ((side.seat ?? 'round') !== 'round' || !side.material || filedMinMm === null) return [];
   if (axleCentreMm(axle.threadMm, axle.flatsMm, filedMinMm, 'round') <= axle.threadMm / 2) return [];
@@ -300,7 +336,7 @@ function relieveRemedy(facts: SlotFacts, leastMm = 0): string[] {
   const off = relieveMm(axle.threadMm, axle.flatsMm, filedMinMm);
   const all = off + (fileMm ?? 0) + filedMm;
   const allowed = all <= limits.fileMm[side.material] && (side.plateMm ?? 0) >= limits.filePlateMinMm;
-  return allowed ? [`Relieve the seat: file it to the axle's round (${inMm(off)} in all), then two arms.`] : [];
+  return allowed ? [said(relieveSeat, { off })] : [];
 }
 
 /** Flats engaged with this seat, or null until width and depth are measured. */

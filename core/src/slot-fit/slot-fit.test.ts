@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 
+import { relieveSeat } from './rules';
 import { slotFit } from './slot-fit';
 import type { SlotFitInput } from './contract';
 import { axleCentreMm, flatChordMm, rockAngleDeg } from './geometry';
 import { scannedCentreMm, scannedRockDeg } from './scan.testing';
+import { say } from '../english.testing';
 
 const m12 = { threadMm: 12, flatsMm: 10 };
 const steelSlot: SlotFitInput['side'] = {
@@ -86,7 +88,7 @@ describe('slotFit', () => {
   it('files a narrow slot within the limit, then asks for two arms', () => {
     const result = fit({ slotMinMm: 9.58, slotMaxMm: 9.7 });
     expect(result).toMatchObject({ verdict: 'work', fileMm: 0.47, twoArms: true });
-    expect(finding(result, 'slot-width')?.remedies[0]).toContain('File 0.47 mm');
+    expect(say(finding(result, 'slot-width')!.remedies[0]!)).toContain('File 0.47 mm');
   });
 
   it.each([
@@ -129,7 +131,7 @@ describe('slotFit', () => {
     // e = 10 − 1 − (7.841 − 3.317) = 4.476 of 6.633: under three quarters.
     expect(result.flatEngagedMm).toBeCloseTo(4.476, 3);
     expect(finding(result, 'slot-depth')).toMatchObject({ verdict: 'stop' });
-    expect(finding(result, 'slot-depth')?.remedies[0]).toContain('Relieve the seat');
+    expect(finding(result, 'slot-depth')?.remedies[0]?.said).toBe(relieveSeat);
     const partly = fit({ seat: 'round', slotMinMm: 10.05, slotMaxMm: 10.05, depthMm: 11 });
     expect(finding(partly, 'slot-depth')?.verdict).toBe('work');
     expect(partly.twoArms).toBe(true);

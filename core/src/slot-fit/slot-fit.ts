@@ -1,4 +1,4 @@
-import { inMm } from '../figures';
+import { said } from '../said';
 import { InputError, readInput } from '../input';
 import { withLimits, type Limits } from '../limits';
 import { finding, notMeasured, worstFirst, worstOf, type Finding } from '../verdict';
@@ -104,21 +104,17 @@ function slotFacts({ axle, side, cWashers = [], regen = false, limits }: SlotFit
 
 function throughRule(axle: SlotFitInput['axle'], side: SlotFitInput['side'], { throughPlayMm }: Limits): Finding {
   if (side.kind === 'open') {
-    return finding(
-      'through-axle',
-      'stop',
-      'The hub is made for a through-axle hole; it has no flats for an open slot.',
-      { unit: '' },
-      ['Take a hub with flats.'],
-    );
+    return finding('through-axle', 'stop', said('slot-fit.hub-is-made-for-through-axle'), { unit: '' }, [
+      said('slot-fit.take-hub-with-flats'),
+    ]);
   }
-  if (side.holeMm === undefined) return notMeasured('through-axle', 'The hole');
-  const other = ['Fit the motor at the other end.', 'Otherwise a mid drive.'];
+  if (side.holeMm === undefined) return notMeasured('through-axle', said('slot-fit.hole'));
+  const other = [said('shared.fit-motor-at-other-end'), said('shared.otherwise-mid-drive')];
   if (axle.throughMm === undefined) {
     return finding(
       'through-axle',
       'stop',
-      `The end is a closed ${inMm(side.holeMm)} hole; this axle needs an open slot.`,
+      said('slot-fit.end-is-closed-hole-this-axle', { holeMm: side.holeMm }),
       { measured: side.holeMm, limit: null, margin: null },
       other,
     );
@@ -126,11 +122,16 @@ function throughRule(axle: SlotFitInput['axle'], side: SlotFitInput['side'], { t
   const difference = Math.abs(side.holeMm - axle.throughMm);
   const figures = { measured: side.holeMm, limit: axle.throughMm, margin: throughPlayMm - difference };
   return difference <= throughPlayMm + 1e-9
-    ? finding('through-axle', 'goes', `The hub is made for this ${inMm(axle.throughMm)} hole.`, figures)
+    ? finding(
+        'through-axle',
+        'goes',
+        said('slot-fit.hub-is-made-for-this-hole', { throughMm: axle.throughMm }),
+        figures,
+      )
     : finding(
         'through-axle',
         'stop',
-        `The hub is made for a ${inMm(axle.throughMm)} hole, not ${inMm(side.holeMm)}.`,
+        said('slot-fit.hub-is-made-for-hole-not', { throughMm: axle.throughMm, holeMm: side.holeMm }),
         figures,
         other,
       );
@@ -156,10 +157,14 @@ function withoutFigures(findings: Finding[]): SlotFitResult {
 
 function refuseContradictions(axle: SlotFitInput['axle'], side: SlotFitInput['side']): void {
   if (axle.throughMm === undefined && axle.flatsMm >= axle.threadMm) {
-    throw new InputError('axle.flatsMm', axle.flatsMm, `smaller than the thread, ${axle.threadMm} mm`);
+    throw new InputError('axle.flatsMm', axle.flatsMm, said('shared.smaller-than-thread', { threadMm: axle.threadMm }));
   }
   if (side.slotMinMm !== undefined && side.slotMaxMm !== undefined && side.slotMaxMm < side.slotMinMm) {
-    throw new InputError('side.slotMaxMm', side.slotMaxMm, `at least slotMinMm, ${side.slotMinMm} mm`);
+    throw new InputError(
+      'side.slotMaxMm',
+      side.slotMaxMm,
+      said('slot-fit.at-least-slotminmm', { slotMinMm: side.slotMinMm }),
+    );
   }
 }
 

@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import { surfaces } from '../bike-checks';
 import { Amount, Flag, OneOf, Optional, Nested, shapeOf } from '../input';
 import { OwnLimits } from '../limits';
@@ -82,7 +83,7 @@ export interface ScoreFactor {
   weight: number;
   /** 0 speaks against, 1 for; null: not known, and not counted. */
   value: number | null;
-  because: string;
+  because: Said;
 }
 
 export interface PlaceScore {
@@ -98,5 +99,5 @@ export interface TakeInResult {
   scores: { front: PlaceScore; rear: PlaceScore; mid: PlaceScore };
   /** Best first; places that stop are left out. */
   ranking: MotorPlace[];
-  because: string;
+  because: Said;
 }

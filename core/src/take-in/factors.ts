@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import { gripOn, drivenLoadN } from '../bike-checks';
 import { withLimits, type Limits } from '../limits';
 import { materialWords, type Material } from '../materials';
@@ -6,7 +7,7 @@ import type { MotorPlace, ScoreFactorId, TakeInEnd, TakeInInput } from './contra
 
 interface Value {
   value: number | null;
-  because: string;
+  because: Said;
 }
 
 export interface PlaceFactors {
@@ -90,28 +91,32 @@ const materialValues: Record<Material, number> = {
 };
 
 function material(place: 'front' | 'rear', { material: metal, bladeMaterial, suspension }: TakeInEnd): Value {
-  if (metal === undefined) return { value: null, because: 'The dropout material is not recorded.' };
-  if (metal === 'carbon' || bladeMaterial === 'carbon') return { value: 0, because: 'Carbon takes no motor.' };
+  if (metal === undefined) return { value: null, because: said('take-in.dropout-material-is-not-recorded') };
+  if (metal === 'carbon' || bladeMaterial === 'carbon')
+    return { value: 0, because: said('take-in.carbon-takes-no-motor') };
   // Two stays a side share at the rear what one blade bears at the front.
   const value = place === 'rear' ? 0.3 + 0.7 * materialValues[metal] : materialValues[metal];
   if (suspension && place === 'front') {
-    return { value: value / 2, because: `The fork is sprung, its ends ${materialWords[metal]}.` };
+    return {
+      value: value / 2,
+      because: said('take-in.fork-is-sprung-its-ends', { materialWords: materialWords[metal] }),
+    };
   }
-  return { value, because: `The ${place} ends are ${materialWords[metal]}.` };
+  return { value, because: said('take-in.ends-are', { place, materialWords: materialWords[metal] }) };
 }
 
 function condition({ condition: seen }: TakeInEnd): Value {
   switch (seen) {
     case undefined:
-      return { value: null, because: 'Nobody has looked it over yet.' };
+      return { value: null, because: said('take-in.nobody-has-looked-it-over-yet') };
     case 'sound':
-      return { value: 1, because: 'It is sound.' };
+      return { value: 1, because: said('take-in.it-is-sound') };
     case 'surface-rust':
-      return { value: 0.6, because: 'There is rust on the surface.' };
+      return { value: 0.6, because: said('shared.there-is-rust-on-surface') };
     case 'unsure':
-      return { value: 0.2, because: 'Nobody is sure about its condition.' };
+      return { value: 0.2, because: said('take-in.nobody-is-sure-about-its-condition') };
     default:
-      return { value: 0, because: `It is ${seen === 'play' ? 'loose' : seen}.` };
+      return { value: 0, because: said('take-in.it-is', { seen }) };
   }
 }
 
@@ -128,7 +133,7 @@ function torque(
   limits: Limits,
 ): Value {
   if (metal === undefined || peakTorqueNm === undefined)
-    return { value: null, because: 'Material or wished torque is open.' };
+    return { value: null, because: said('take-in.material-or-wished-torque-is-open') };
   const { goesNm, workNm } = caps(place, metal, limits);
   // Half at the cap that goes, nothing at the most, all with twice the room.
   const value =
@@ -139,13 +144,18 @@ function torque(
         : 0;
   return {
     value,
-    because: `${Math.round(peakTorqueNm)} N·m against ${goesNm} N·m that ${materialWords[metal]} takes at the ${place}.`,
+    because: said('take-in.against-that-takes-at', {
+      peakTorqueNm: Math.round(peakTorqueNm),
+      goesNm,
+      materialWords: materialWords[metal],
+      place,
+    }),
   };
 }
 
 /** How much more than needed the driven wheel can put down on the climb. */
 function traction(place: 'front' | 'rear', read: TakeInInput): Value {
-  if (read.climbPercent === undefined) return { value: null, because: 'The rider named no climb.' };
+  if (read.climbPercent === undefined) return { value: null, because: said('take-in.rider-named-no-climb') };
   const mass = read.massKg.bike + read.massKg.rider + read.massKg.load;
   const input = {
     massKg: { before: mass, after: mass },
@@ -159,8 +169,12 @@ function traction(place: 'front' | 'rear', read: TakeInInput): Value {
     value,
     because:
       holds < needs
-        ? `On ${read.climbPercent} % the ${place} wheel grips less than the climb takes: it spins unless the rider helps.`
-        : `On ${read.climbPercent} % the ${place} wheel grips ${(holds / Math.max(1, needs)).toFixed(1)} times what the climb takes.`,
+        ? said('take-in.on-wheel-grips-less-than-climb', { climbPercent: read.climbPercent, place })
+        : said('take-in.on-wheel-grips-times-what-climb', {
+            climbPercent: read.climbPercent,
+            place,
+            holds: holds / Math.max(1, needs),
+          }),
   };
 }
 
@@ -175,49 +189,49 @@ const brakeValues = { rotor: 1, rim: 0.6, drum: 0.5, coaster: 0.3, none: 0 };
 
 function brakes({ front, rear }: TakeInInput): Value {
   if (front.brake === undefined || rear.brake === undefined)
-    return { value: null, because: 'The brakes are not looked at.' };
+    return { value: null, because: said('take-in.brakes-are-not-looked-at') };
   const value = 0.6 * brakeValues[front.brake] + 0.4 * brakeValues[rear.brake];
-  return { value, because: `It brakes with ${front.brake} in front and ${rear.brake} behind.` };
+  return { value, because: said('take-in.it-brakes-with-in-front-and', { brake: front.brake, brake2: rear.brake }) };
 }
 
 function gears(place: 'front' | 'rear', { rearHub }: TakeInInput): Value {
-  if (place === 'front') return { value: 1, because: 'The gears stay as they are.' };
+  if (place === 'front') return { value: 1, because: said('take-in.gears-stay-as-they-are') };
   switch (rearHub) {
     case undefined:
-      return { value: null, because: 'The rear hub is not recorded.' };
+      return { value: null, because: said('take-in.rear-hub-is-not-recorded') };
     case 'gear-hub':
-      return { value: 0, because: 'The gear hub would be lost.' };
+      return { value: 0, because: said('take-in.gear-hub-would-be-lost') };
     case 'coaster':
     case 'drum':
-      return { value: 0.1, because: `The ${rearHub === 'coaster' ? 'back-pedal' : 'drum'} brake would be lost.` };
+      return { value: 0.1, because: said('take-in.brake-would-be-lost', { rearHub }) };
     case 'single':
-      return { value: 0.8, because: 'One sprocket moves over.' };
+      return { value: 0.8, because: said('take-in.one-sprocket-moves-over') };
     case 'derailleur':
-      return { value: 0.6, because: 'Sprockets, index and chain line change.' };
+      return { value: 0.6, because: said('take-in.sprockets-index-and-chain-line-change') };
   }
 }
 
 function puncture(place: 'front' | 'rear'): Value {
   return place === 'front'
-    ? { value: 0.7, because: 'The front wheel comes out without the chain.' }
-    : { value: 0.3, because: 'A rear puncture means nuts, arm, plug and chain.' };
+    ? { value: 0.7, because: said('take-in.front-wheel-comes-out-without-chain') }
+    : { value: 0.3, because: said('take-in.rear-puncture-means-nuts-arm-plug') };
 }
 
 function load(place: 'front' | 'rear', { massKg, loadAt }: TakeInInput): Value {
-  if (massKg.load === 0) return { value: 0.7, because: 'No load to speak of.' };
-  if (loadAt === undefined) return { value: null, because: 'Where the load sits is not recorded.' };
+  if (massKg.load === 0) return { value: 0.7, because: said('take-in.no-load-to-speak-of') };
+  if (loadAt === undefined) return { value: null, because: said('take-in.where-load-sits-is-not-recorded') };
   const over = loadAt === 'trailer' ? 'rear' : loadAt;
   return over === place
-    ? { value: 1, because: `The load sits over the ${place} wheel and gives it grip.` }
-    : { value: 0.4, because: `The load sits over the other wheel.` };
+    ? { value: 1, because: said('take-in.load-sits-over-wheel-and-gives', { place }) }
+    : { value: 0.4, because: said('take-in.load-sits-over-other-wheel') };
 }
 
 function law({ lawRatedW, wishedW }: TakeInInput): Value {
   if (lawRatedW === undefined || wishedW === undefined)
-    return { value: null, because: 'Class of vehicle or wished power is open.' };
+    return { value: null, because: said('take-in.class-of-vehicle-or-wished-power') };
   return wishedW <= lawRatedW
-    ? { value: 1, because: `${wishedW} W is within the class.` }
-    : { value: 0, because: `${wishedW} W is over the ${lawRatedW} W of the class.` };
+    ? { value: 1, because: said('take-in.is-within-class', { wishedW }) }
+    : { value: 0, because: said('take-in.is-over-of-class', { wishedW, lawRatedW }) };
 }
 
 function cost(place: MotorPlace, { costs, budget }: TakeInInput): { cost?: Value } {
@@ -228,7 +242,9 @@ function cost(place: MotorPlace, { costs, budget }: TakeInInput): { cost?: Value
   return {
     cost: {
       value,
-      because: over ? `It costs ${costs[place]}, more than the budget of ${budget}.` : `It costs ${costs[place]}.`,
+      because: over
+        ? said('take-in.it-costs-more-than-budget-of', { costs: costs[place], budget })
+        : said('take-in.it-costs', { costs: costs[place] }),
     },
   };
 }
@@ -238,11 +254,11 @@ function midDrive(read: TakeInInput): PlaceFactors {
   return {
     verdict: 'work',
     values: {
-      material: { value: 0.6, because: 'Neither end carries the motor; the frame must suit a mid drive.' },
-      torque: { value: 0.6, because: 'Torque goes through chain and gears.' },
+      material: { value: 0.6, because: said('take-in.neither-end-carries-motor-frame-must') },
+      torque: { value: 0.6, because: said('take-in.torque-goes-through-chain-and-gears') },
       brakes: brakes(read),
-      gears: { value: 0.3, because: 'Chain and sprockets wear faster; the crank is changed.' },
-      puncture: { value: 1, because: 'Both wheels come out as before.' },
+      gears: { value: 0.3, because: said('take-in.chain-and-sprockets-wear-faster-crank') },
+      puncture: { value: 1, because: said('take-in.both-wheels-come-out-as-before') },
       law: law(read),
       ...cost('mid', read),
     },

@@ -4,6 +4,7 @@ import { defaultLimits } from '../limits';
 import { materials, type Material } from '../materials';
 import { scoreFactors, type TakeInInput } from './contract';
 import { takeIn, weightsOf } from './take-in';
+import { say } from '../english.testing';
 
 const presetWeights = weightsOf(defaultLimits);
 
@@ -69,7 +70,7 @@ describe('the take-in score', () => {
     const { ranking, scores, because } = takeIn({ ...base, front: carbon, rear: carbon });
     expect(ranking).toEqual(['mid']);
     expect(scores.front.score).toBe(0);
-    expect(because).toBe('Only a mid drive is left.');
+    expect(say(because)).toBe('Only a mid drive is left.');
   });
 
   it('lets the workshop weigh for itself', () => {

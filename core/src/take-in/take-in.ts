@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import { readInput } from '../input';
 import { withLimits, type Limits } from '../limits';
 import {
@@ -73,20 +74,25 @@ function scoreOf(
   return { place, verdict, score: verdict === 'stop' ? 0 : Math.round(1000 * mean) / 10, factors };
 }
 
-function inOneSentence(scores: TakeInResult['scores'], [first, second]: readonly MotorPlace[]): string {
-  if (!first) return 'No place on this bike may take a motor.';
-  if (!second) return `Only ${placeWords[first]} is left.`;
+function inOneSentence(scores: TakeInResult['scores'], [first, second]: readonly MotorPlace[]): Said {
+  if (!first) return said('take-in.no-place-on-this-bike-may');
+  if (!second) return said('take-in.only-is-left', { placeWords: placeWords[first] });
   const lead = scores[first].score - scores[second].score;
   const deciding = decidingFactor(scores[first], scores[second]);
   if (lead <= evenPoints)
-    return `${capital(placeWords[first])} and ${placeWords[second]} are about as good: your choice.`;
-  return `${capital(placeWords[first])} is ahead of ${placeWords[second]}${deciding ? `: ${deciding}` : '.'}`;
+    return said('take-in.and-are-about-as-good-your', { first: placeWords[first], second: placeWords[second] });
+  const ahead = { first: placeWords[first], second: placeWords[second] };
+  return deciding ? said('take-in.is-ahead-because', { ...ahead, deciding }) : said('take-in.is-ahead-of', ahead);
 }
 
-const placeWords: Record<MotorPlace, string> = { front: 'the front', rear: 'the rear', mid: 'a mid drive' };
+const placeWords: Record<MotorPlace, Said> = {
+  front: said('take-in.front'),
+  rear: said('take-in.rear'),
+  mid: said('take-in.mid-drive'),
+};
 
 /** The factor that sets both apart most. */
-function decidingFactor(first: PlaceScore, second: PlaceScore): string | null {
+function decidingFactor(first: PlaceScore, second: PlaceScore): Said | null {
   const apart = first.factors.map((factor) => {
     const other = second.factors.find(({ id }) => id === factor.id);
     const difference = factor.value === null || !other || other.value === null ? 0 : factor.value - other.value;
@@ -94,10 +100,6 @@ function decidingFactor(first: PlaceScore, second: PlaceScore): string | null {
   });
   const [most] = apart.sort((a, b) => b.gain - a.gain);
   return most && most.gain > 0 ? most.factor.because : null;
-}
-
-function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
 function given(weights: TakeInInput['weights']): Partial<Record<ScoreFactorId, number>> {

@@ -5,6 +5,7 @@ import { jsonSchema } from '../input';
 import { toldBetween, toldFacts, toldFeatures, type Telling } from './told';
 import { whyNotTold } from '../answer-check';
 import { BikeFacts } from '../bike-facts';
+import { say } from '../english.testing';
 
 const reading = ({ feature, is }: Telling, minute: number, withdrawnAt: string | null = null) => ({
   place: 'bike' as const,
@@ -92,7 +93,7 @@ describe('what is told of a bike', () => {
     [{ feature: 'colour', is: 'red' }, 'feature is "colour"; it must be something that take-in asks'],
     [{ feature: '__proto__', is: {} }, 'feature is "__proto__"; it must be something that take-in asks'],
   ])('is refused as %j, naming field, value and range', (said, message) => {
-    expect(whyNotTold(said)?.message).toBe(message);
+    expect(say(whyNotTold(said)!.says)).toBe(message);
   });
 
   it.each([

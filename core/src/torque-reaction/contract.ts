@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import { Amount, Flag, OneOf, Text, Optional, Items, Nested } from '../input';
 import { OwnLimits } from '../limits';
 import { materials } from '../materials';
@@ -91,7 +92,7 @@ export interface TorqueShare {
 }
 
 export interface TorqueRemedy {
-  actions: string[];
+  actions: Said[];
   verdict: Verdict;
   safety: number;
   safetySlack: number;

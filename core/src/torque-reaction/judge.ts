@@ -1,3 +1,4 @@
+import { listed, said, type Said } from '../said';
 import type { Limits } from '../limits';
 import { materialWords, type Material } from '../materials';
 import { finding, told, type Finding } from '../verdict';
@@ -35,9 +36,9 @@ function sideMaterials({ material, bladeMaterial }: TorqueReactionInput['sides']
 function materialRule(input: TorqueReactionInput): Finding[] {
   if (!materialsOf(input).includes('carbon')) return [];
   return [
-    told('carbon', 'stop', 'A carbon end takes no motor: the reaction crushes and splits it.', [
-      'Fit the motor at the other end if that is metal.',
-      'Otherwise a mid drive.',
+    told('carbon', 'stop', said('torque-reaction.carbon-end-takes-no-motor-reaction'), [
+      said('shared.fit-motor-at-other-end-if'),
+      said('shared.otherwise-mid-drive'),
     ]),
   ];
 }
@@ -66,33 +67,40 @@ function approvalRule(input: TorqueReactionInput): Finding[] {
       told(
         'approval',
         doubtful.length > 0 ? 'work' : 'goes',
-        `The maker allows a motor in ${what}: ${first.by}, ${first.date}, ${first.document}.`,
-        doubtful.length > 0 ? ['Keep the document with the job.'] : [],
+        said('shared.maker-allows-motor-in', {
+          what,
+          by: first.by,
+          date: first.date,
+          document: first.document,
+        }),
+        doubtful.length > 0 ? [said('shared.keep-document-with-job')] : [],
       ),
     ];
   }
   if (doubtful.length === 0) {
     return [
-      told('approval', 'work', `Nobody has written down what the maker says of a motor in ${what}.`, [
-        'Ask its maker and write down who said it, when, and in which document; two arms all the same.',
+      told('approval', 'work', said('torque-reaction.nobody-has-written-down-what-maker', { what }), [
+        said('torque-reaction.ask-its-maker-and-write-down'),
       ]),
     ];
   }
   return [
-    told('approval', 'stop', `A motor in ${what} needs its maker's word in writing.`, [
-      'Ask its maker; write down who said it, when, and in which document.',
-      'Change to a rigid steel fork.',
-      'Fit the motor at the rear.',
+    told('approval', 'stop', said('shared.motor-in-needs-its-maker-word', { what }), [
+      said('torque-reaction.ask-its-maker-write-down-who'),
+      said('shared.change-to-rigid-steel-fork'),
+      said('shared.fit-motor-at-rear'),
     ]),
   ];
 }
 
-function whatNeedsWord(asked: readonly TorqueReactionInput['sides']['left'][]): string {
-  if (asked.some(({ suspension }) => suspension)) return 'a suspension fork';
+function whatNeedsWord(asked: readonly TorqueReactionInput['sides']['left'][]): Said {
+  if (asked.some(({ suspension }) => suspension)) return said('shared.suspension-fork');
   const metals = asked.flatMap(sideMaterials);
   if (metals.some((metal) => metal === 'cast-aluminium' || metal === 'magnesium'))
-    return 'a cast or magnesium fork end';
-  return asked.some(({ filedMm }) => filedMm > 0) ? 'a filed aluminium fork end' : 'an aluminium fork end';
+    return said('shared.cast-or-magnesium-fork-end');
+  return asked.some(({ filedMm }) => filedMm > 0)
+    ? said('shared.filed-aluminium-fork-end')
+    : said('shared.aluminium-fork-end');
 }
 
 /** The weaker material of both sides sets the cap. */
@@ -108,21 +116,19 @@ export function capsNm(input: TorqueReactionInput, limits: Limits): { goesNm: nu
 function capRule(input: TorqueReactionInput, limits: Limits): Finding[] {
   const { goesNm, workNm } = capsNm(input, limits);
   const torque = input.peakTorqueNm;
-  const metal = materialsOf(input)
-    .map((material) => materialWords[material])
-    .join(' and ');
+  const metal = listed(materialsOf(input).map((material) => materialWords[material]));
   const figures = (limit: number) => ({ measured: torque, limit, margin: limit - torque, unit: 'N·m' });
-  const nm = inNm(torque);
+  const nm = torque;
   if (torque > workNm + 1e-9) {
     return [
       finding(
         'torque-cap',
         'stop',
-        `${nm} at the ${input.end} is over the ${inNm(workNm)} that ${metal} may get.`,
+        said('torque-reaction.at-is-over-that-may-get', { nm, end: input.end, workNm: workNm, metal }),
         figures(workNm),
         [
-          'Take a motor with less torque, or turn its phase current down for good.',
-          ...(input.end === 'front' ? ['Fit the motor at the rear.'] : ['Otherwise a mid drive.']),
+          said('torque-reaction.take-motor-with-less-torque-or'),
+          ...(input.end === 'front' ? [said('shared.fit-motor-at-rear')] : [said('shared.otherwise-mid-drive')]),
         ],
       ),
     ];
@@ -132,13 +138,20 @@ function capRule(input: TorqueReactionInput, limits: Limits): Finding[] {
       finding(
         'torque-cap',
         'work',
-        `${nm} is strong for ${metal} at the ${input.end}: up to ${inNm(goesNm)} goes.`,
+        said('torque-reaction.is-strong-for-at-up-to', { nm, metal, end: input.end, goesNm: goesNm }),
         figures(goesNm),
-        ['Turn the phase current down.', 'Check dropouts and arms again after the first ride.'],
+        [said('torque-reaction.turn-phase-current-down'), said('torque-reaction.check-dropouts-and-arms-again-after')],
       ),
     ];
   }
-  return [finding('torque-cap', 'goes', `${nm} is within what ${metal} takes at the ${input.end}.`, figures(goesNm))];
+  return [
+    finding(
+      'torque-cap',
+      'goes',
+      said('torque-reaction.is-within-what-takes-at', { nm, metal, end: input.end }),
+      figures(goesNm),
+    ),
+  ];
 }
 
 const weakInFront = new Set<Material>(['forged-aluminium', 'cast-aluminium', 'magnesium']);
@@ -150,12 +163,10 @@ function regenRule(input: TorqueReactionInput): Finding[] {
   );
   if (!weak) return [];
   return [
-    told(
-      'regen-front',
-      'stop',
-      'A motor that brakes turns the axle to and fro: not in an aluminium, magnesium or sprung front end.',
-      ['Switch braking off for good and record it.', 'Fit the motor at the rear.'],
-    ),
+    told('regen-front', 'stop', said('torque-reaction.motor-that-brakes-turns-axle-to'), [
+      said('torque-reaction.switch-braking-off-for-good-and'),
+      said('shared.fit-motor-at-rear'),
+    ]),
   ];
 }
 
@@ -167,14 +178,19 @@ function nutRule(input: TorqueReactionInput, limits: Limits): Finding[] {
     const { nutTorqueNm, statedNm } = here;
     const most = nutMostNm(input.axle.threadMm, here, limits);
     const aim = nutAimNm(input.axle.threadMm, here);
-    const whose = statedNm === undefined ? '' : ' that its maker states';
+    const whose = statedNm === undefined ? 'shop' : 'maker';
     if (nutTorqueNm > most + 1e-9) {
       return finding(
         `nut-torque.${side}`,
         'stop',
-        `The ${side} nut is over-tightened: ${inNm(nutTorqueNm)} strips or bends what takes ${inNm(most)}${whose}.`,
+        said('torque-reaction.nut-is-over-tightened-strips-or', {
+          side,
+          nutTorqueNm: nutTorqueNm,
+          most: most,
+          whose,
+        }),
         { measured: nutTorqueNm, limit: most, margin: most - nutTorqueNm, unit: 'N·m' },
-        [`Tighten to ${inNm(most)} at most; renew nut and washer.`],
+        [said('torque-reaction.tighten-to-at-most-renew-nut', { most: most })],
       );
     }
     const least = limits.nutLeastGoesShare * aim;
@@ -188,16 +204,26 @@ function nutRule(input: TorqueReactionInput, limits: Limits): Finding[] {
       return finding(
         `nut-torque.${side}`,
         'goes',
-        `The ${side} nut at ${inNm(nutTorqueNm)} stays within the ${inNm(most)}${whose || ' it may get'}.`,
+        said('torque-reaction.nut-at-stays-within', {
+          side,
+          nutTorqueNm: nutTorqueNm,
+          most: most,
+          whose,
+        }),
         { measured: nutTorqueNm, limit: most, margin: most - nutTorqueNm, unit: 'N·m' },
       );
     }
     return finding(
       `nut-torque.${side}`,
       verdict,
-      `The ${side} nut at ${inNm(nutTorqueNm)} is too slack to hold the wheel: at least ${inNm(least)}, better ${inNm(aim)}.`,
+      said('torque-reaction.nut-at-is-too-slack-to', {
+        side,
+        nutTorqueNm: nutTorqueNm,
+        least: least,
+        aim: aim,
+      }),
       { measured: nutTorqueNm, limit: least, margin: nutTorqueNm - least, unit: 'N·m' },
-      [`Tighten the nuts to ${inNm(aim)}.`],
+      [said('torque-reaction.tighten-nuts-to', { aim: aim })],
     );
   });
 }
@@ -207,9 +233,9 @@ function bearingRule({ shares }: Balance, limits: Limits): Finding[] {
   const positive = shares.filter(({ element }) => element !== 'friction');
   if (positive.every(({ bearsAtDeg }) => bearsAtDeg === null)) {
     return [
-      told('spins', 'stop', 'Nothing bears on the flats: the axle is free to spin.', [
-        'Take an axle whose flats fit the slot.',
-        'Fit an arm that is close on the flats.',
+      told('spins', 'stop', said('torque-reaction.nothing-bears-on-flats-axle-is'), [
+        said('torque-reaction.take-axle-whose-flats-fit-slot'),
+        said('shared.fit-arm-that-is-close-on'),
       ]),
     ];
   }
@@ -222,15 +248,15 @@ function bearingRule({ shares }: Balance, limits: Limits): Finding[] {
         `arm-late.${side}`,
         'work',
         late === null
-          ? `The arm on the ${side} never bears on the flats.`
-          : `The arm on the ${side} bears ${inDeg(late)} after the first: by then that one has given way.`,
+          ? said('torque-reaction.arm-on-never-bears-on-flats', { side })
+          : said('torque-reaction.arm-on-bears-after-first-by', { side, late: Number(late.toFixed(1)) }),
         {
           measured: late,
           limit: limits.bearsWithinDeg,
           margin: late === null ? null : limits.bearsWithinDeg - late,
           unit: '°',
         },
-        ['Take an arm that is closer on the flats.'],
+        [said('torque-reaction.take-arm-that-is-closer-on')],
       );
     });
 }
@@ -243,30 +269,30 @@ function planeRule(input: TorqueReactionInput, limits: Limits): Finding[] {
         finding(
           `arm-plane.${side}`,
           'work',
-          `Arm and clamp on the ${side} are ${Number(clampOffsetMm.toFixed(1))} mm out of one plane: the clamp is pulled sideways.`,
+          said('torque-reaction.arm-and-clamp-on-are-out', { side, clampOffsetMm: Number(clampOffsetMm.toFixed(1)) }),
           { measured: clampOffsetMm, limit: limits.armPlaneMm, margin: limits.armPlaneMm - clampOffsetMm },
-          ['Space the arm or the clamp until both lie in one plane.'],
+          [said('torque-reaction.space-arm-or-clamp-until-both')],
         ),
       ),
   );
 }
 
 /** Why two arms are asked for; empty when one or none is enough. */
-export function twoArmsReasons(input: TorqueReactionInput, limits: Limits): string[] {
+export function twoArmsReasons(input: TorqueReactionInput, limits: Limits): Said[] {
   const chord = Math.sqrt(Math.max(0, input.axle.threadMm ** 2 - input.axle.flatsMm ** 2));
   const both = sides.map((side) => input.sides[side]);
   const aluminium = both
     .flatMap(sideMaterials)
     .some((metal) => metal === 'forged-aluminium' || metal === 'cast-aluminium');
   return [
-    ...(both.some(({ filedMm }) => filedMm > 0) ? ['the slot is filed'] : []),
-    ...(input.end === 'front' && aluminium ? ['the fork end is aluminium'] : []),
-    ...(input.regen ? ['the motor brakes'] : []),
+    ...(both.some(({ filedMm }) => filedMm > 0) ? [said('torque-reaction.slot-is-filed')] : []),
+    ...(input.end === 'front' && aluminium ? [said('torque-reaction.fork-end-is-aluminium')] : []),
+    ...(input.regen ? [said('torque-reaction.motor-brakes')] : []),
     ...(both.some(({ flatEngagedMm }) => flatEngagedMm !== undefined && flatEngagedMm < chord - 1e-6)
-      ? ['the flats are only partly in the slot']
+      ? [said('torque-reaction.flats-are-only-partly-in-slot')]
       : []),
     ...(input.peakTorqueNm > limits.twoArmsFromNm + 1e-9
-      ? [`the motor has more than ${inNm(limits.twoArmsFromNm)}`]
+      ? [said('torque-reaction.motor-has-more-than', { twoArmsFromNm: limits.twoArmsFromNm })]
       : []),
   ];
 }
@@ -279,7 +305,15 @@ function twoArmsRule(input: TorqueReactionInput, { shares }: Balance, limits: Li
     finding(
       'two-arms',
       arms >= 2 ? 'goes' : 'work',
-      `Two arms are asked for because ${reasons.join(' and ')}; ${arms === 0 ? 'none bears' : arms === 1 ? 'one bears' : `${arms} bear`}.`,
+      said('torque-reaction.two-arms-are-asked-for-because', {
+        reasons: listed(reasons),
+        armsPart:
+          arms === 0
+            ? said('torque-reaction.none-bears')
+            : arms === 1
+              ? said('torque-reaction.one-bears')
+              : said('torque-reaction.bear', { arms }),
+      }),
       { measured: arms, limit: 2, margin: arms - 2, unit: '' },
     ),
   ];
@@ -291,13 +325,20 @@ function sumRules(input: TorqueReactionInput, { safety, safetySlack }: Balance, 
     finding(
       'safety',
       safety >= least - 1e-9 ? 'goes' : 'work',
-      `With tight nuts the axle is held ${times(safety)}; ${times(least)} is asked for at the ${input.end}.`,
+      said('torque-reaction.with-tight-nuts-axle-is-held', {
+        safety: times(safety),
+        least: times(least),
+        end: input.end,
+      }),
       { measured: safety, limit: least, margin: safety - least, unit: '×' },
     ),
     finding(
       'safety-slack',
       safetySlack >= limits.safetySlack - 1e-9 ? 'goes' : 'work',
-      `Should the nuts work loose, slots and arms hold ${times(safetySlack)}; ${times(limits.safetySlack)} is asked for.`,
+      said('torque-reaction.should-nuts-work-loose-slots-and', {
+        safetySlack: times(safetySlack),
+        safetySlack2: times(limits.safetySlack),
+      }),
       {
         measured: safetySlack,
         limit: limits.safetySlack,
@@ -313,19 +354,13 @@ function loosening({ regen }: TorqueReactionInput): Finding {
     'loosening',
     'goes',
     regen
-      ? 'Driving tends to loosen the left nut, braking the right: check both after the first ride.'
-      : 'Driving tends to loosen the left nut: check it after the first ride.',
+      ? said('torque-reaction.driving-tends-to-loosen-left-nut')
+      : said('torque-reaction.driving-tends-to-loosen-left-nut-check'),
   );
 }
 
-export function inNm(value: number): string {
-  return `${Number(value.toFixed(1))} N·m`;
-}
-
-function inDeg(value: number): string {
-  return `${Number(value.toFixed(1))}°`;
-}
-
-function times(value: number): string {
-  return value >= 100 ? 'many times' : `${Number(value.toFixed(2))} times`;
+function times(value: number): Said {
+  return value >= 100
+    ? said('torque-reaction.many-times')
+    : said('torque-reaction.times', { value: Number(value.toFixed(2)) });
 }

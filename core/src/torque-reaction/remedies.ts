@@ -1,8 +1,9 @@
+import { said, type Said } from '../said';
 import { withLimits, type Limits } from '../limits';
 import { worstOf, type Verdict } from '../verdict';
 import { balanceOf } from './balance';
 import type { TorqueArm, TorqueReactionInput, TorqueRemedy } from './contract';
-import { capsNm, inNm, ruleFindings, twoArmsReasons } from './judge';
+import { capsNm, ruleFindings, twoArmsReasons } from './judge';
 import { nutMostNm } from './nut';
 
 const sides = ['left', 'right'] as const;
@@ -21,7 +22,7 @@ const closeFitMm = 0.1;
 const mostTold = 6;
 
 interface Action {
-  words: string;
+  remedy: Said;
   /** Actions of one family exclude one another. */
   family: string;
   apply: (input: TorqueReactionInput) => TorqueReactionInput;
@@ -35,7 +36,7 @@ export function torqueRemedies(input: TorqueReactionInput, limits: Limits): Torq
   const found: TorqueRemedy[] = [];
   const enough = new Set<Action>();
   for (const action of actions) {
-    const remedy = reached([action.words], action.apply(input), limits);
+    const remedy = reached([action.remedy], action.apply(input), limits);
     if (!remedy) continue;
     enough.add(action);
     found.push(remedy);
@@ -46,10 +47,10 @@ export function torqueRemedies(input: TorqueReactionInput, limits: Limits): Torq
   rest.forEach((one, at) => {
     for (const two of rest.slice(at + 1)) {
       if (two.family === one.family) continue;
-      const remedy = reached([one.words, two.words], two.apply(one.apply(input)), limits);
+      const remedy = reached([one.remedy, two.remedy], two.apply(one.apply(input)), limits);
       if (remedy) found.push(remedy);
     }
-    const less = turnedDown ? null : withLessCurrent([one.words], one.apply(input), limits);
+    const less = turnedDown ? null : withLessCurrent([one.remedy], one.apply(input), limits);
     if (less) found.push(less);
   });
   return found.slice(0, mostTold);
@@ -72,7 +73,7 @@ function bearable(id: string): boolean {
   return id === 'approval' || id === 'torque-cap' || id.startsWith('arm-plane');
 }
 
-function reached(actions: string[], input: TorqueReactionInput, limits: Limits): TorqueRemedy | null {
+function reached(actions: Said[], input: TorqueReactionInput, limits: Limits): TorqueRemedy | null {
   if (!holds(input, limits)) return null;
   const balance = balanceOf(input, limits);
   const rules = ruleFindings(input, balance, limits);
@@ -91,11 +92,12 @@ function possibleActions(input: TorqueReactionInput, limits: Limits): Action[] {
 function tighterNuts(input: TorqueReactionInput, limits: Limits): Action[] {
   const most = (side: 'left' | 'right') => nutMostNm(input.axle.threadMm, input.sides[side], limits);
   if (sides.every((side) => input.sides[side].nutTorqueNm >= most(side))) return [];
-  const words =
-    most('left') === most('right') ? inNm(most('left')) : `${inNm(most('left'))} left, ${inNm(most('right'))} right`;
   return [
     {
-      words: `Tighten the nuts to ${words}.`,
+      remedy:
+        most('left') === most('right')
+          ? said('torque-reaction.tighten-nuts-to', { aim: most('left') })
+          : said('torque-reaction.tighten-nuts-each', { left: most('left'), right: most('right') }),
       family: 'nuts',
       apply: (now) => ({
         ...now,
@@ -127,7 +129,7 @@ function addArms(input: TorqueReactionInput): Action[] {
       : armsOf(input)
           .filter((arm) => leavesThread(input, side, arm))
           .map((arm) => ({
-            words: `Add ${armWords(arm)} on the ${side}.`,
+            remedy: said('torque-reaction.add-arm', { arm: armWords(arm), side }),
             family: `arm-${side}`,
             apply: (now: TorqueReactionInput) => withArms(now, side, [arm]),
           })),
@@ -141,7 +143,7 @@ function swapArms(input: TorqueReactionInput): Action[] {
       : armsOf(input)
           .filter((arm) => input.sides[side].arms.every((own) => differs(arm, own)) && leavesThread(input, side, arm))
           .map((arm) => ({
-            words: `Swap the ${side} arm for ${armWords(arm)}.`,
+            remedy: said('torque-reaction.swap-arm', { arm: armWords(arm), side }),
             family: `arm-${side}`,
             apply: (now: TorqueReactionInput) => withArms(now, side, [arm]),
           })),
@@ -154,7 +156,7 @@ function closerArms(input: TorqueReactionInput): Action[] {
   const closer = (arm: TorqueArm): TorqueArm => ({ ...arm, fitClearanceMm: Math.min(closeFitMm, arm.fitClearanceMm) });
   return [
     {
-      words: `Take arms whose hole is at most ${closeFitMm} mm over the flats.`,
+      remedy: said('torque-reaction.take-arms-whose-hole-is-at', { closeFitMm }),
       family: 'closer',
       apply: (now) => sides.reduce((next, side) => withArms(next, side, next.sides[side].arms.map(closer)), now),
     },
@@ -174,12 +176,12 @@ function differs(one: TorqueArm, other: TorqueArm): boolean {
   );
 }
 
-function armWords({ grade, thicknessMm, lengthMm }: TorqueArm): string {
-  return `a ${grade === 'hard' ? 'hardened' : 'mild steel'} arm ${thicknessMm} × ${lengthMm} mm`;
+function armWords({ grade, thicknessMm, lengthMm }: TorqueArm): Said {
+  return said('torque-reaction.arm', { grade, thicknessMm, lengthMm });
 }
 
 /** Turns the motor down just as far as it takes, within what the workshop allows. */
-function withLessCurrent(actions: string[], input: TorqueReactionInput, limits: Limits): TorqueRemedy | null {
+function withLessCurrent(actions: Said[], input: TorqueReactionInput, limits: Limits): TorqueRemedy | null {
   const torque = input.peakTorqueNm;
   if (torque <= 0) return null;
   const { safety, safetySlack, shares } = balanceOf(input, limits);
@@ -197,7 +199,7 @@ function withLessCurrent(actions: string[], input: TorqueReactionInput, limits: 
   const share = Math.floor((100 * wanted) / torque) / 100;
   const words =
     input.phaseA === undefined
-      ? `Turn the phase current down to ${Math.round(share * 100)} %.`
-      : `Turn the phase current down to ${Math.floor(share * input.phaseA)} A.`;
+      ? said('torque-reaction.turn-phase-current-down-to', { share: Math.round(share * 100) })
+      : said('torque-reaction.turn-phase-current-down-to-2', { share: Math.floor(share * input.phaseA) });
   return reached([...actions, words], { ...input, peakTorqueNm: share * torque }, limits);
 }

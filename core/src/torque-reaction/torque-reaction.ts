@@ -1,3 +1,4 @@
+import { said, sentences } from '../said';
 import { InputError, readInput } from '../input';
 import { withLimits } from '../limits';
 import { worstFirst, worstOf, type Verdict } from '../verdict';
@@ -37,10 +38,14 @@ export function torqueReaction(input: TorqueReactionInput): TorqueReactionResult
   const findings = rules.map((rule) => {
     if (rule.verdict !== 'work' || !mended.has(rule.id)) return rule;
     // Nothing holds as long as something else stops it: what stops comes first.
-    if (stopped) return { ...rule, verdict, remedies: ['Mend what stops it first; then this is worked out anew.'] };
+    if (stopped) return { ...rule, verdict, remedies: [said('torque-reaction.mend-what-stops-it-first-then')] };
     return verdict === 'stop'
-      ? { ...rule, verdict, remedies: ['Take a motor with less torque.', 'Fit the motor at the other end.'] }
-      : { ...rule, remedies: remedies.slice(0, mostShown).map(({ actions }) => actions.join(' ')) };
+      ? {
+          ...rule,
+          verdict,
+          remedies: [said('torque-reaction.take-motor-with-less-torque'), said('shared.fit-motor-at-other-end')],
+        }
+      : { ...rule, remedies: remedies.slice(0, mostShown).map(({ actions }) => sentences(actions)) };
   });
   return {
     verdict,
@@ -59,7 +64,7 @@ const mostShown = 3;
 
 function refuseContradictions({ axle, sides }: TorqueReactionInput): void {
   if (axle.throughMm === undefined && axle.flatsMm >= axle.threadMm) {
-    throw new InputError('axle.flatsMm', axle.flatsMm, `smaller than the thread, ${axle.threadMm} mm`);
+    throw new InputError('axle.flatsMm', axle.flatsMm, said('shared.smaller-than-thread', { threadMm: axle.threadMm }));
   }
   for (const side of ['left', 'right'] as const) {
     const { faceDiameterMm } = sides[side];
@@ -67,7 +72,7 @@ function refuseContradictions({ axle, sides }: TorqueReactionInput): void {
       throw new InputError(
         `sides.${side}.faceDiameterMm`,
         faceDiameterMm,
-        `larger than the thread, ${axle.threadMm} mm`,
+        said('torque-reaction.larger-than-thread', { threadMm: axle.threadMm }),
       );
     }
   }

@@ -1,4 +1,4 @@
-import { inMm } from '../figures';
+import { said } from '../said';
 import { Amount, Flag, OneOf, Optional, Nested, InputError, readInput } from '../input';
 import { OwnLimits, withLimits, type Limits } from '../limits';
 import { dust, finding, graded, notRecorded, told, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
@@ -83,7 +83,7 @@ export function tyreFit(input: TyreFitInput): TyreFitResult {
   const maxBar = maxima.length ? Math.min(...maxima) : null;
   const minBar = tyre.minBar ?? null;
   if (tyre.minBar !== undefined && tyre.maxBar !== undefined && tyre.minBar > tyre.maxBar) {
-    throw new InputError('tyre.minBar', tyre.minBar, `at most tyre.maxBar, ${tyre.maxBar} bar`);
+    throw new InputError('tyre.minBar', tyre.minBar, said('tyre-fit.at-most-tyre-maxbar', { maxBar: tyre.maxBar }));
   }
   const wantedBar = startPressureBar(read.loadKg, tyre.widthMm);
   const startBar = Math.min(Math.max(wantedBar, minBar ?? 0), maxBar ?? Infinity);
@@ -92,9 +92,9 @@ export function tyreFit(input: TyreFitInput): TyreFitResult {
     beadRule(read),
     ratioRule(ratio, limits),
     pressureRule(read, wantedBar, limits),
-    ratingRule('tyre-load', 'The tyre', 'carries', read.tyre.loadKg, read.loadKg, 'kg'),
-    ratingRule('tyre-speed', 'The tyre', 'is good for', read.tyre.speedKmh, read.speedKmh, 'km/h'),
-    rim.maxLoadKg === undefined ? null : ratingRule('rim-load', 'The rim', 'carries', rim.maxLoadKg, read.loadKg, 'kg'),
+    ratingRule('tyre-load', read.tyre.loadKg, read.loadKg, 'kg'),
+    ratingRule('tyre-speed', read.tyre.speedKmh, read.speedKmh, 'km/h'),
+    rim.maxLoadKg === undefined ? null : ratingRule('rim-load', rim.maxLoadKg, read.loadKg, 'kg'),
     trackRule(read),
     arrowRule(read),
     tapeRule(read),
@@ -124,13 +124,13 @@ function beadRule({ tyre, rim }: TyreFitInput): Finding {
   const same = Math.abs(tyre.beadSeatMm - rim.beadSeatMm) < 0.5;
   const figures = { measured: tyre.beadSeatMm, limit: rim.beadSeatMm, margin: null };
   return same
-    ? finding('bead-seat', 'goes', `Tyre and rim are both ${rim.beadSeatMm} mm.`, figures)
+    ? finding('bead-seat', 'goes', said('tyre-fit.tyre-and-rim-are-both', { beadSeatMm: rim.beadSeatMm }), figures)
     : finding(
         'bead-seat',
         'stop',
-        `The tyre is for ${tyre.beadSeatMm} mm, the rim has ${rim.beadSeatMm} mm.`,
+        said('tyre-fit.tyre-is-for-rim-has', { beadSeatMm: tyre.beadSeatMm, beadSeatMm2: rim.beadSeatMm }),
         figures,
-        [`Get a tyre for ${rim.beadSeatMm} mm.`],
+        [said('tyre-fit.get-tyre-for', { beadSeatMm: rim.beadSeatMm })],
       );
 }
 
@@ -140,11 +140,12 @@ function ratioRule(ratio: number, { tyreRatioMin, tyreRatioMax }: Limits): Findi
   // Far outside it rolls off or pinches; a little outside a wider or narrower tyre is advice.
   const verdict = graded(margin, margin + 0.4);
   const shown = Number(ratio.toFixed(2));
-  const remedy = ratio < tyreRatioMin ? 'Take a wider tyre.' : 'Take a narrower tyre or a wider rim.';
+  const remedy =
+    ratio < tyreRatioMin ? said('tyre-fit.take-wider-tyre') : said('tyre-fit.take-narrower-tyre-or-wider-rim');
   return finding(
     'tyre-width',
     verdict,
-    `The tyre is ${shown} times as wide as the rim inside; ${tyreRatioMin} to ${tyreRatioMax} goes.`,
+    said('tyre-fit.tyre-is-times-as-wide-as', { shown, tyreRatioMin, tyreRatioMax }),
     { measured: ratio, limit, margin, unit: '×' },
     verdict === 'goes' ? [] : [remedy],
   );
@@ -153,8 +154,12 @@ function ratioRule(ratio: number, { tyreRatioMin, tyreRatioMax }: Limits): Findi
 function pressureRule({ tyre, rim, loadKg }: TyreFitInput, wantedBar: number, limits: Limits): Finding {
   // The weaker of both sets the pressure: with one of them unknown nobody knows it.
   if (tyre.maxBar === undefined || rim.maxBar === undefined) {
-    const which = tyre.maxBar === undefined ? (rim.maxBar === undefined ? 'tyre and rim' : 'the tyre') : 'the rim';
-    return notRecorded('pressure', `The highest pressure of ${which}`);
+    return notRecorded(
+      'pressure',
+      said('tyre-fit.highest-pressure-of', {
+        of: tyre.maxBar === undefined ? (rim.maxBar === undefined ? 'both' : 'tyre') : 'rim',
+      }),
+    );
   }
   const maxBar = Math.min(tyre.maxBar, rim.maxBar);
   const minBar = tyre.minBar ?? null;
@@ -162,9 +167,9 @@ function pressureRule({ tyre, rim, loadKg }: TyreFitInput, wantedBar: number, li
     return finding(
       'pressure',
       'stop',
-      `The tyre asks for at least ${minBar} bar, the rim allows ${maxBar} bar.`,
+      said('tyre-fit.tyre-asks-for-at-least-rim', { minBar, maxBar }),
       { measured: minBar, limit: maxBar, margin: maxBar - minBar, unit: 'bar' },
-      ['Take a tyre that goes with less pressure.'],
+      [said('tyre-fit.take-tyre-that-goes-with-less')],
     );
   }
   const margin = maxBar - wantedBar;
@@ -172,14 +177,12 @@ function pressureRule({ tyre, rim, loadKg }: TyreFitInput, wantedBar: number, li
   const figures = { measured: wantedBar, limit: maxBar, margin, unit: 'bar' };
   if (margin >= -dust) {
     const start = Number(Math.max(wantedBar, minBar ?? 0).toFixed(1));
-    return finding('pressure', 'goes', `Start at ${start} bar; at most ${maxBar} bar.`, figures);
+    return finding('pressure', 'goes', said('tyre-fit.start-at-at-most', { start, maxBar }), figures);
   }
   const leastMm = widthThatCarriesMm(loadKg, maxBar);
   const fits = leastMm <= Math.floor(limits.tyreRatioMax * rim.innerWidthMm);
-  return finding('pressure', 'work', `This load asks for ${shown} bar, tyre and rim allow ${maxBar} bar.`, figures, [
-    fits
-      ? `Take a tyre of at least ${leastMm} mm.`
-      : 'Carry less on this wheel, or take a kit with a wider rim that allows more pressure.',
+  return finding('pressure', 'work', said('tyre-fit.this-load-asks-for-tyre-and', { shown, maxBar }), figures, [
+    fits ? said('tyre-fit.take-tyre-of-at-least', { leastMm }) : said('tyre-fit.carry-less-on-this-wheel-or'),
   ]);
 }
 
@@ -194,43 +197,41 @@ export function widthThatCarriesMm(loadKg: number, maxBar: number): number {
 }
 
 function ratingRule(
-  id: string,
-  what: string,
-  does: string,
+  id: 'tyre-load' | 'rim-load' | 'tyre-speed',
   rated: number | undefined,
   needed: number,
   unit: string,
 ): Finding {
-  if (rated === undefined) return notRecorded(id, `What ${what.toLowerCase()} ${does}`);
+  if (rated === undefined) return notRecorded(id, said(`tyre-fit.${id}-asked`));
   const figures = { measured: needed, limit: rated, margin: rated - needed, unit };
   return rated >= needed - dust
-    ? finding(id, 'goes', `${what} ${does} ${rated} ${unit}.`, figures)
-    : finding(id, 'stop', `${what} ${does} ${rated} ${unit}, not ${Number(needed.toFixed(1))} ${unit}.`, figures, [
-        'Take one that is made for it.',
+    ? finding(id, 'goes', said(`tyre-fit.${id}-goes`, { rated }), figures)
+    : finding(id, 'stop', said(`tyre-fit.${id}-stops`, { rated, needed: Number(needed.toFixed(1)) }), figures, [
+        said('tyre-fit.take-one-that-is-made-for'),
       ]);
 }
 
 function trackRule({ rim, rimBrake }: TyreFitInput): Finding | null {
   if (!rimBrake) return null;
   if (rim.brakeTrack === undefined)
-    return told('brake-track', 'unknown', 'Whether the rim has a brake track is not recorded.', [
-      'Look at the side of the rim.',
+    return told('brake-track', 'unknown', said('tyre-fit.whether-rim-has-brake-track-is'), [
+      said('tyre-fit.look-at-side-of-rim'),
     ]);
   return rim.brakeTrack
-    ? told('brake-track', 'goes', 'The rim has a brake track.')
-    : told('brake-track', 'stop', 'The bike brakes on the rim; this rim has no track.', [
-        'Take a wheel whose rim has a brake track.',
-        'Fit a disc brake where hub and frame have the mounts.',
+    ? told('brake-track', 'goes', said('tyre-fit.rim-has-brake-track'))
+    : told('brake-track', 'stop', said('shared.bike-brakes-on-rim-this-rim'), [
+        said('shared.take-wheel-whose-rim-has-brake'),
+        said('shared.fit-disc-brake-where-hub-and'),
       ]);
 }
 
 function arrowRule({ tyre }: TyreFitInput): Finding | null {
   if (!tyre.directional) return null;
   if (tyre.arrowForward === undefined)
-    return told('tyre-arrow', 'work', 'The tyre has an arrow.', ['Mount it with the arrow forward.']);
+    return told('tyre-arrow', 'work', said('tyre-fit.tyre-has-arrow'), [said('tyre-fit.mount-it-with-arrow-forward')]);
   return tyre.arrowForward
-    ? told('tyre-arrow', 'goes', 'The arrow points forward.')
-    : told('tyre-arrow', 'work', 'The arrow points backward.', ['Turn the tyre round.']);
+    ? told('tyre-arrow', 'goes', said('tyre-fit.arrow-points-forward'))
+    : told('tyre-arrow', 'work', said('tyre-fit.arrow-points-backward'), [said('tyre-fit.turn-tyre-round')]);
 }
 
 /** Tape narrower than this much under the rim's inside leaves holes bare at the edge; wider climbs the bead seat. */
@@ -245,25 +246,27 @@ function tapeRule({ tapeMm, rim }: TyreFitInput): Finding | null {
   return finding(
     'rim-tape',
     goes ? 'goes' : 'work',
-    `The tape is ${inMm(tapeMm)} wide; this rim takes ${inMm(least)} to ${inMm(most)}.`,
+    said('tyre-fit.tape-is-wide-this-rim-takes', { tapeMm, least, most }),
     { measured: tapeMm, limit: tapeMm < least ? least : most, margin: Math.min(tapeMm - least, most - tapeMm) },
-    goes ? [] : ['Get tape of the right width: every hole covered, the bead seat bare.'],
+    goes ? [] : [said('tyre-fit.get-tape-of-right-width-every')],
   );
 }
 
 function valveRules({ valve, rim, coverDiameterMm }: TyreFitInput, limits: Limits): Finding[] {
   if (!valve) return [];
   const rules: Finding[] = [];
-  if (rim.valveHole === undefined) rules.push(notRecorded('valve-kind', 'The valve hole'));
-  else if (valve.kind === rim.valveHole) rules.push(told('valve-kind', 'goes', 'The valve suits the hole.'));
+  if (rim.valveHole === undefined) rules.push(notRecorded('valve-kind', said('tyre-fit.valve-hole')));
+  else if (valve.kind === rim.valveHole) rules.push(told('valve-kind', 'goes', said('tyre-fit.valve-suits-hole')));
   else if (valve.kind === 'thin')
     rules.push(
-      told('valve-kind', 'work', 'The thin valve is loose in the thick hole.', ['Put a sleeve in the valve hole.']),
+      told('valve-kind', 'work', said('tyre-fit.thin-valve-is-loose-in-thick'), [
+        said('tyre-fit.put-sleeve-in-valve-hole'),
+      ]),
     );
   else
     rules.push(
-      told('valve-kind', 'work', 'The thick valve does not pass the thin hole.', [
-        'Get a tube with a thin valve; drill no motor rim.',
+      told('valve-kind', 'work', said('tyre-fit.thick-valve-does-not-pass-thin'), [
+        said('tyre-fit.get-tube-with-thin-valve-drill'),
       ]),
     );
   if (rim.depthMm === undefined) return rules;
@@ -272,9 +275,9 @@ function valveRules({ valve, rim, coverDiameterMm }: TyreFitInput, limits: Limit
     finding(
       'valve-length',
       out >= limits.valveOutMm - dust ? 'goes' : 'work',
-      `The valve stands ${inMm(out)} out of the rim; ${inMm(limits.valveOutMm)} is needed.`,
+      said('tyre-fit.valve-stands-out-of-rim-is', { out, valveOutMm: limits.valveOutMm }),
       { measured: out, limit: limits.valveOutMm, margin: out - limits.valveOutMm },
-      out >= limits.valveOutMm - dust ? [] : ['Get a tube with a longer valve.'],
+      out >= limits.valveOutMm - dust ? [] : [said('tyre-fit.get-tube-with-longer-valve')],
     ),
   );
   if (coverDiameterMm !== undefined) {
@@ -283,9 +286,9 @@ function valveRules({ valve, rim, coverDiameterMm }: TyreFitInput, limits: Limit
       finding(
         'pump-room',
         room >= limits.pumpRoomMm - dust ? 'goes' : 'work',
-        `Between valve and motor there is ${inMm(room)}; a pump head needs ${inMm(limits.pumpRoomMm)}.`,
+        said('tyre-fit.between-valve-and-motor-there-is', { room, pumpRoomMm: limits.pumpRoomMm }),
         { measured: room, limit: limits.pumpRoomMm, margin: room - limits.pumpRoomMm },
-        room >= limits.pumpRoomMm - dust ? [] : ['Give the rider an angled valve extension.'],
+        room >= limits.pumpRoomMm - dust ? [] : [said('tyre-fit.give-rider-angled-valve-extension')],
       ),
     );
   }

@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import type { Finding, Verdict } from './verdict';
 
 /** The figures of a finding; what is left out is null. */
@@ -13,9 +14,9 @@ export interface Figures {
 export function finding(
   id: string,
   verdict: Verdict,
-  because: string,
+  because: Said,
   figures: Figures = {},
-  remedies: string[] = [],
+  remedies: Said[] = [],
 ): Finding {
   return {
     id,
@@ -30,27 +31,22 @@ export function finding(
 }
 
 /** A finding without a figure: something that was seen, or a rule that is yes or no. */
-export function told(id: string, verdict: Verdict, because: string, remedies: string[] = []): Finding {
+export function told(id: string, verdict: Verdict, because: Said, remedies: Said[] = []): Finding {
   return finding(id, verdict, because, { unit: '' }, remedies);
 }
 
 /** A finding for something that is not measured. */
-export function notMeasured(id: string, what: string): Finding {
-  return finding(id, 'unknown', `${what} is not measured.`, {}, [`Measure: ${asked(what)}.`]);
+export function notMeasured(id: string, what: Said): Finding {
+  return finding(id, 'unknown', said('verdict.not-measured', { what }), {}, [said('verdict.measure', { what })]);
 }
 
 /**
  * A finding for something that nobody measures at the stand: it stands on a part or in its papers.
  *
- * @param what - one thing, as a sentence begins with it
+ * @param what - one thing
  */
-export function notRecorded(id: string, what: string): Finding {
-  return finding(id, 'unknown', `${what} is not recorded.`, {}, [`Find out and write down: ${asked(what)}.`]);
-}
-
-/** The same within a sentence: not as it begins, and without the comma that closes what was put in. */
-function asked(what: string): string {
-  return `${what.charAt(0).toLowerCase()}${what.slice(1)}`.replace(/,$/, '');
+export function notRecorded(id: string, what: Said): Finding {
+  return finding(id, 'unknown', said('verdict.not-recorded', { what }), {}, [said('verdict.find-out', { what })]);
 }
 
 /**
@@ -77,7 +73,7 @@ export function graded(goesMargin: number, workMargin: number): 'goes' | 'work' 
 /** Differences below this are binary dust. */
 export const dust = 1e-9;
 
-export const measureAgain = 'Measure again: the reading is too close to the limit to tell.';
+export const measureAgain: Said = said('verdict.measure-again');
 
 function clean(value: number | null | undefined): number | null {
   return value === null || value === undefined ? null : Number(value.toFixed(9)) + 0;

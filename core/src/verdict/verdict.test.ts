@@ -1,3 +1,4 @@
+import { asWritten } from '../said';
 import { worstFirst, worstOf, type Finding, type Verdict } from './index';
 
 const finding = (id: string, verdict: Verdict): Finding => ({
@@ -7,7 +8,7 @@ const finding = (id: string, verdict: Verdict): Finding => ({
   limit: null,
   margin: null,
   unit: '',
-  because: '',
+  because: asWritten(''),
   remedies: [],
 });
 

@@ -1,3 +1,5 @@
+import type { Said } from '../said';
+
 /** What Cricket says of a fit. `unknown` means that something needed is not measured yet. */
 export type Verdict = 'goes' | 'work' | 'stop' | 'unknown';
 
@@ -14,9 +16,9 @@ export interface Finding {
   margin: number | null;
   unit: string;
   /** One sentence that says why. */
-  because: string;
+  because: Said;
   /** What can be done, best first. */
-  remedies: string[];
+  remedies: Said[];
   /** It was a `stop`; the owner lets the work go on, and answers for it. */
   overridden?: { person: string; because: string };
 }

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 
 import type { WheelLacingInput } from './contract';
 import { wheelLacing } from './wheel-lacing';
+import { say } from '../english.testing';
 
 const flange = { flangeDiameterMm: 180, flangeOffsetMm: 28, holeMm: 2.6 };
 const base: WheelLacingInput = {
@@ -89,7 +90,7 @@ describe('lacing', () => {
   it('stops past the tangent and names the lead that goes', () => {
     const past = rule({ ...base, erdMm: 300, lead: 3 }, 'past-tangent.left')!;
     expect(past.verdict).toBe('stop');
-    const [, most] = /lead (\d)/.exec(past.remedies[0]!)!;
+    const [, most] = /lead (\d)/.exec(say(past.remedies[0]!))!;
     expect(rule({ ...base, erdMm: 300, lead: Number(most) }, 'past-tangent.left')).toBeUndefined();
   });
 
@@ -102,7 +103,9 @@ describe('lacing', () => {
     });
     expect(rule(oneway(1, 1), 'lean')!.verdict).toBe('stop');
     expect(rule(oneway(), 'lean')!.verdict).toBe('unknown');
-    expect(rule(oneway(-1, 1), 'lean')!.because).toBe('The left flange pulls under drive, the right under braking.');
+    expect(say(rule(oneway(-1, 1), 'lean')!.because)).toBe(
+      'The left flange pulls under drive, the right under braking.',
+    );
   });
 
   it('takes the nearest spoke in the stores, a little shorter or longer', () => {
@@ -111,7 +114,7 @@ describe('lacing', () => {
       right: { stockMm: 188 },
     });
     const none = { ...base, lengthsMm: [180, 200] };
-    expect(rule(none, 'spoke-stock.left')!.remedies[0]).toBe('Get 18 spokes of 189 mm.');
+    expect(say(rule(none, 'spoke-stock.left')!.remedies[0]!)).toBe('Get 18 spokes of 189 mm.');
   });
 
   it.each([

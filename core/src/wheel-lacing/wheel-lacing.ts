@@ -1,4 +1,4 @@
-import { inMm } from '../figures';
+import { said } from '../said';
 import { InputError, readInput } from '../input';
 import { withLimits, type Limits } from '../limits';
 import { dust, finding, graded, told, worstFirst, worstOf, type Finding } from '../verdict';
@@ -116,8 +116,8 @@ function sideRules(read: WheelLacingInput, side: Side, shape: Shape, limits: Lim
       told(
         `past-tangent.${side}`,
         'stop',
-        `Lead ${read.lead} on the ${side} runs past the tangent: the spoke would cross the hub.`,
-        [`Lace with lead ${most} at most.`],
+        said('wheel-lacing.lead-on-runs-past-tangent-spoke', { lead: read.lead, side }),
+        [said('wheel-lacing.lace-with-lead-at-most', { most })],
       ),
     );
   }
@@ -126,23 +126,20 @@ function sideRules(read: WheelLacingInput, side: Side, shape: Shape, limits: Lim
     finding(
       `rim-angle.${side}`,
       verdict,
-      `Spokes on the ${side} reach the rim at ${Number(angle.toFixed(1))}°.`,
+      said('wheel-lacing.spokes-on-reach-rim-at', { side, angle: Number(angle.toFixed(1)) }),
       { measured: angle, limit: limits.rimAngleGoesDeg, margin: limits.rimAngleGoesDeg - angle, unit: '°' },
       {
         goes: [],
-        work: ['Take a rim with angled holes, or seat the nipples on ball washers.'],
-        stop: ['Lace with less lead, or take a larger rim.'],
+        work: [said('wheel-lacing.take-rim-with-angled-holes')],
+        stop: [said('wheel-lacing.lace-with-less-lead')],
       }[verdict],
     ),
   );
   if (shape.w <= dust) {
     rules.push(
-      told(
-        `no-bracing.${side}`,
-        'stop',
-        `The ${side} flange lies on or past the rim's middle: its spokes hold nothing sideways.`,
-        ['Take a rim with offset holes, or another hub.'],
-      ),
+      told(`no-bracing.${side}`, 'stop', said('wheel-lacing.flange-lies-on-or-past-rim', { side }), [
+        said('wheel-lacing.take-rim-with-offset-holes-or'),
+      ]),
     );
   }
   const play = read[side].holeMm - (read.spokeMm ?? 2);
@@ -151,9 +148,13 @@ function sideRules(read: WheelLacingInput, side: Side, shape: Shape, limits: Lim
       finding(
         `spoke-hole.${side}`,
         'stop',
-        `The ${read.spokeMm ?? 2} mm spoke does not pass the ${read[side].holeMm} mm hole on the ${side}.`,
+        said('wheel-lacing.spoke-does-not-pass-hole-on', {
+          spokeMm: read.spokeMm ?? 2,
+          holeMm: read[side].holeMm,
+          side,
+        }),
         { measured: play, limit: 0, margin: play },
-        ['Take thinner spokes.'],
+        [said('wheel-lacing.take-thinner-spokes')],
       ),
     );
   } else if (play > limits.spokeHolePlayMm + dust) {
@@ -161,13 +162,13 @@ function sideRules(read: WheelLacingInput, side: Side, shape: Shape, limits: Lim
       finding(
         `spoke-hole.${side}`,
         'work',
-        `Spokes have ${inMm(play)} play in the holes on the ${side}.`,
+        said('wheel-lacing.spokes-have-play-in-holes-on', { play, side }),
         {
           measured: play,
           limit: limits.spokeHolePlayMm,
           margin: limits.spokeHolePlayMm - play,
         },
-        ['Put washers under the spoke heads, or take thicker spokes.'],
+        [said('wheel-lacing.put-washers-under-spoke-heads-or')],
       ),
     );
   }
@@ -176,9 +177,9 @@ function sideRules(read: WheelLacingInput, side: Side, shape: Shape, limits: Lim
       finding(
         `spoke-stock.${side}`,
         'work',
-        `The stores have no spoke for ${inMm(Number(shape.lengthMm.toFixed(1)))} on the ${side}.`,
+        said('wheel-lacing.stores-have-no-spoke-for-on', { lengthMm: Number(shape.lengthMm.toFixed(1)), side }),
         { measured: shape.lengthMm, limit: null },
-        [`Get ${read.spokes / 2} spokes of ${Math.round(shape.lengthMm)} mm.`],
+        [said('wheel-lacing.get-spokes-of', { spokes: read.spokes / 2, lengthMm: Math.round(shape.lengthMm) })],
       ),
     );
   }
@@ -189,47 +190,47 @@ function leanRule({ pattern, lead, left, right }: WheelLacingInput): (Finding | 
   if (pattern !== 'oneway' || lead === 0) return [];
   if (!left.lean || !right.lean) {
     return [
-      told('lean', 'unknown', 'Which way the spokes of each flange lean is not given.', [
-        'Give the lean of both flanges.',
+      told('lean', 'unknown', said('wheel-lacing.which-way-spokes-of-each-flange'), [
+        said('wheel-lacing.give-lean-of-both-flanges'),
       ]),
     ];
   }
   if (left.lean === right.lean) {
     return [
-      told('lean', 'stop', 'Both flanges lean the same way: tension itself would turn the hub in the rim.', [
-        'Lace one flange leaning forward, the other backward.',
+      told('lean', 'stop', said('wheel-lacing.both-flanges-lean-same-way-tension'), [
+        said('wheel-lacing.lace-one-flange-leaning-forward-other'),
       ]),
     ];
   }
   const driving: Side = left.lean === -1 ? 'left' : 'right';
-  return [
-    told(
-      'lean',
-      'goes',
-      `The ${driving} flange pulls under drive, the ${driving === 'left' ? 'right' : 'left'} under braking.`,
-    ),
-  ];
+  return [told('lean', 'goes', said('wheel-lacing.flange-pulls-under-drive-under-braking', { driving }))];
 }
 
 function radialRule({ lead, peakTorqueNm }: WheelLacingInput): Finding | null {
   if (lead > 0 || peakTorqueNm === undefined || peakTorqueNm <= 0) return null;
-  return told('radial', 'work', 'Radial spokes carry motor torque only after the hub has wound up.', [
-    'Lace with one cross, or accept it for a small motor and check tension after the first ride.',
+  return told('radial', 'work', said('wheel-lacing.radial-spokes-carry-motor-torque-only'), [
+    said('wheel-lacing.lace-with-one-cross-or-accept'),
   ]);
 }
 
 function tensionRule(ratio: number, weaker: 'left' | 'right' | 'none', limits: Limits): Finding {
   const figures = { measured: ratio, limit: limits.tensionRatioMin, margin: ratio - limits.tensionRatioMin, unit: '' };
   const percent = Math.round(ratio * 100);
-  if (weaker === 'none') return finding('tension-ratio', 'goes', 'Both sides carry the same tension.', figures);
+  if (weaker === 'none')
+    return finding('tension-ratio', 'goes', said('wheel-lacing.both-sides-carry-same-tension'), figures);
   return ratio >= limits.tensionRatioMin - dust
-    ? finding('tension-ratio', 'goes', `The ${weaker} spokes carry ${percent} % of the other side's tension.`, figures)
+    ? finding(
+        'tension-ratio',
+        'goes',
+        said('wheel-lacing.spokes-carry-of-other-side-tension', { weaker, percent }),
+        figures,
+      )
     : finding(
         'tension-ratio',
         'work',
-        `The ${weaker} spokes carry only ${percent} % of the other side's tension: they work loose.`,
+        said('wheel-lacing.spokes-carry-only-of-other-side', { weaker, percent }),
         figures,
-        ['Take thinner spokes on that side, or a rim with offset holes.'],
+        [said('wheel-lacing.take-thinner-spokes-on-that-side')],
       );
 }
 
@@ -252,23 +253,23 @@ function loadRule(loadN: number | null, limits: Limits): Finding | null {
   return finding(
     'spoke-load',
     over ? 'work' : 'goes',
-    `The motor loads each spoke with ${Math.round(loadN)} N.`,
+    said('wheel-lacing.motor-loads-each-spoke-with', { loadN: Math.round(loadN) }),
     { measured: loadN, limit: limits.spokeLoadN, margin: limits.spokeLoadN - loadN, unit: 'N' },
-    over ? ['Take more or thicker spokes, or a larger flange.'] : [],
+    over ? [said('wheel-lacing.take-more-or-thicker-spokes-or')] : [],
   );
 }
 
 function refuseContradictions(read: WheelLacingInput): void {
   if (read.spokes % 4 !== 0)
-    throw new InputError('spokes', read.spokes, 'a multiple of 4, half of them on each flange');
+    throw new InputError('spokes', read.spokes, said('wheel-lacing.multiple-of-4-half-of-them'));
   for (const side of sides) {
     if (read[side].flangeDiameterMm >= read.erdMm) {
       throw new InputError(
         `${side}.flangeDiameterMm`,
         read[side].flangeDiameterMm,
-        `smaller than the rim, ${read.erdMm} mm`,
+        said('wheel-lacing.smaller-than-rim', { erdMm: read.erdMm }),
       );
     }
-    if (read[side].lean === 0) throw new InputError(`${side}.lean`, 0, '1 or −1');
+    if (read[side].lean === 0) throw new InputError(`${side}.lean`, 0, said('wheel-lacing.1-or-1'));
   }
 }

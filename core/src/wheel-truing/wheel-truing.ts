@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import { Amount, OneOf, Optional, Items, Nested, InputError, readInput } from '../input';
 import { OwnLimits, withLimits } from '../limits';
 import { dust, finding, notMeasured, worstFirst, worstOf, type Finding, type Verdict } from '../verdict';
@@ -41,7 +42,7 @@ export interface WheelTruingResult {
  */
 export function wheelTruing(input: WheelTruingInput): WheelTruingResult {
   const read = readInput(WheelTruingInput, input);
-  if (read.spokes.length === 0) throw new InputError('spokes', 0, 'a list of at least one spoke');
+  if (read.spokes.length === 0) throw new InputError('spokes', 0, said('wheel-truing.list-of-at-least-one-spoke'));
   const limits = withLimits(read.limits);
   const radialRunoutMm = runout(read.spokes.map(({ radialMm }) => radialMm));
   const lateralRunoutMm = runout(read.spokes.map(({ lateralMm }) => lateralMm));
@@ -52,26 +53,42 @@ export function wheelTruing(input: WheelTruingInput): WheelTruingResult {
     .sort((a, b) => Math.abs(b.share!) - Math.abs(a.share!));
   const tensionKnown = read.spokes.every(({ tensionN }) => tensionN !== undefined);
   const findings = [
-    within('lateral', 'Lateral runout', lateralRunoutMm, limits.lateralMm, 'Turn the nipples where the rim wanders.'),
-    within('radial', 'Radial runout', radialRunoutMm, limits.radialMm, 'Tighten where the rim stands out, in pairs.'),
+    within(
+      'lateral',
+      said('wheel-truing.lateral-runout'),
+      lateralRunoutMm,
+      limits.lateralMm,
+      said('wheel-truing.turn-nipples-where-rim-wanders'),
+    ),
+    within(
+      'radial',
+      said('wheel-truing.radial-runout'),
+      radialRunoutMm,
+      limits.radialMm,
+      said('wheel-truing.tighten-where-rim-stands-out-in'),
+    ),
     within(
       'dish',
-      'The dish error',
+      said('wheel-truing.dish-error'),
       read.dishMm === undefined ? null : Math.abs(read.dishMm),
       limits.dishMm,
-      'Tighten one whole side a quarter turn at a time.',
+      said('wheel-truing.tighten-one-whole-side-quarter-turn'),
     ),
     tensionKnown
       ? finding(
           'tension',
           strayed.length ? 'work' : 'goes',
           strayed.length
-            ? `${strayed.length} of ${read.spokes.length} spokes stray more than ${Math.round(limits.tensionSpreadShare * 100)} % from the mean of their side.`
-            : 'Tension is even on each side.',
+            ? said('wheel-truing.of-spokes-stray-more-than-from', {
+                strayed: strayed.length,
+                spokes: read.spokes.length,
+                tensionSpreadShare: Math.round(limits.tensionSpreadShare * 100),
+              })
+            : said('wheel-truing.tension-is-even-on-each-side'),
           { measured: strayed.length, limit: 0, margin: -strayed.length, unit: '' },
-          strayed.length ? [`Start with spoke ${strayed[0]!.at + 1}.`] : [],
+          strayed.length ? [said('wheel-truing.start-with-spoke', { at: strayed[0]!.at + 1 })] : [],
         )
-      : notMeasured('tension', 'The tension of every spoke'),
+      : notMeasured('tension', said('wheel-truing.tension-of-every-spoke')),
   ];
   return {
     verdict: worstOf(findings.map(({ verdict }) => verdict)),
@@ -101,13 +118,13 @@ function stray(tensionN: number | undefined, meanN: number | null): number | nul
   return tensionN === undefined || meanN === null || meanN === 0 ? null : tensionN / meanN - 1;
 }
 
-function within(id: string, what: string, mm: number | null, limit: number, remedy: string): Finding {
+function within(id: string, what: Said, mm: number | null, limit: number, remedy: Said): Finding {
   if (mm === null) return notMeasured(id, what);
   const goes = mm <= limit + dust;
   return finding(
     id,
     goes ? 'goes' : 'work',
-    `${what} is ${Number(mm.toFixed(2))} mm; ${limit} mm goes.`,
+    said('wheel-truing.is-goes', { what, mm: Number(mm.toFixed(2)), limit }),
     { measured: mm, limit, margin: limit - mm },
     goes ? [] : [remedy],
   );

@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import type { Place } from '../model';
 import type { Finding, Verdict } from '../verdict';
 
@@ -41,8 +42,8 @@ export interface ToGet {
   station: RoomStation;
   /** What kind of thing it is: what it costs and how long it takes go by that. */
   part: 'lever' | 'shifter' | 'loom' | 'other';
-  what: string;
-  because: string;
+  what: Said;
+  because: Said;
 }
 
 export interface WholeBike {

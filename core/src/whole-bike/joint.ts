@@ -1,3 +1,4 @@
+import { listed, said, type Said } from '../said';
 import { bayOfBike } from '../bay-question';
 import type { BikeFacts } from '../bike-facts';
 import type { HandlebarResult, WayOut } from '../handlebar';
@@ -34,12 +35,12 @@ function batteryAndMovingParts(facts: BikeFacts, { opened }: Answers): Finding |
   return told(
     'joint.battery-moving',
     'stop',
-    `The battery and ${moving.map(({ id }) => id).join(' and ')} want the same room in the frame.`,
+    said('whole-bike.battery-and-want-same-room-in', { moving: listed(moving.map(({ id }) => id)) }),
     [
-      ...(instead.includes('other-tube') ? [`Lay it on the ${other} tube.`] : []),
-      ...(lengthMm ? [`Take one that is ${lengthMm} mm shorter.`] : []),
-      ...(heightMm ? [`Take one that is ${heightMm} mm lower.`] : []),
-      ...(instead.includes('other-tube') || lengthMm || heightMm ? [] : ['Carry it on the rack or in a bag.']),
+      ...(instead.includes('other-tube') ? [said('whole-bike.lay-it-on-tube', { other })] : []),
+      ...(lengthMm ? [said('whole-bike.take-one-that-is-shorter', { lengthMm })] : []),
+      ...(heightMm ? [said('whole-bike.take-one-that-is-lower', { heightMm })] : []),
+      ...(instead.includes('other-tube') || lengthMm || heightMm ? [] : [said('whole-bike.carry-it-on-rack-or-in')]),
     ],
   );
 }
@@ -52,15 +53,17 @@ function throttleAndBar({ bar }: BikeFacts, result: HandlebarResult | null): Fin
   if (about.length === 0) return null;
   const throttle = about[0]!.id;
   const shifters = (bar?.parts ?? []).filter(({ kind }) => kind.startsWith('shifter-') || kind === 'lever-shifter');
-  const beside = shifters.length > 0 ? shifters.map(({ id }) => id).join(' and ') : 'what else is on the bar';
-  return told('joint.throttle-bar', 'stop', `${throttle} and ${beside} want the same place on the bar.`, [
+  const beside = shifters.length > 0 ? listed(shifters.map(({ id }) => id)) : said('whole-bike.what-else-is-on-bar');
+  return told('joint.throttle-bar', 'stop', said('whole-bike.and-want-same-place-on-bar', { throttle, beside }), [
     wayWords(ways[0]!),
   ]);
 }
 
-function wayWords(way: WayOut): string {
-  if (way.do === 'centre') return `Put ${way.id} in the middle.`;
-  return way.do === 'swap' ? `Take ${way.with} instead of ${way.id}.` : `Leave ${way.id} away.`;
+function wayWords(way: WayOut): Said {
+  if (way.do === 'centre') return said('whole-bike.put-in-middle', { id: way.id });
+  return way.do === 'swap'
+    ? said('whole-bike.take-instead-of', { other: way.with ?? '', id: way.id })
+    : said('whole-bike.leave-away', { id: way.id });
 }
 
 /** What is chosen for the levers is not on the bar's list yet. */
@@ -70,12 +73,9 @@ function leversAndBar({ bar }: BikeFacts, { levers }: Answers): Finding | null {
   );
   if (!levers || levers.cutsMotor !== true || onBar.length === 0) return null;
   if (onBar.some(({ cutOff }) => cutOff === true)) return null;
-  return told(
-    'joint.levers-bar',
-    'work',
-    'The levers are to cut the motor, and the bar is arranged with levers that do not.',
-    ['Put the switch, or the new levers with their widths, on the list of the bar.'],
-  );
+  return told('joint.levers-bar', 'work', said('whole-bike.levers-are-to-cut-motor-and'), [
+    said('whole-bike.put-switch-or-new-levers-with'),
+  ]);
 }
 
 /** A place that cables run over lies where the battery is to be. */
@@ -89,8 +89,8 @@ function cablesAndBattery({ cables, bay }: BikeFacts, { opened }: Answers): Find
     .filter(({ id, on }) => on === 'frame' && used.has(id))
     .filter(({ at: [x, y, z] }) => Math.abs(z) < half && (isInside([x, y], battery) || isInside([x, y], swept)))
     .map(({ id }) =>
-      told(`joint.cable-battery.${id}`, 'stop', `${id}, which cables run over, lies where the battery is put in.`, [
-        'Lead them past its side, or lay the battery elsewhere.',
+      told(`joint.cable-battery.${id}`, 'stop', said('whole-bike.which-cables-run-over-lies-where', { id }), [
+        said('whole-bike.lead-them-past-its-side-or'),
       ]),
     );
 }
@@ -102,12 +102,9 @@ function cablesAndCranks({ cables }: Answers): Finding[] {
     spans
       .filter(({ nearestTo, nearestMm }) => nearestTo === 'crank' && nearestMm < keepAwayMm)
       .map(({ from, to, better }) =>
-        told(
-          `joint.cable-cranks.${id}`,
-          'stop',
-          `The cranks and the cable ${id} want the same room between ${from} and ${to}.`,
-          [better ? `Lead it over ${better}.` : 'Lead it over another place, farther out of the cranks’ way.'],
-        ),
+        told(`joint.cable-cranks.${id}`, 'stop', said('whole-bike.cranks-and-cable-want-same-room', { id, from, to }), [
+          better ? said('shared.lead-it-over', { better }) : said('whole-bike.lead-it-over-another-place-farther'),
+        ]),
       ),
   );
 }
@@ -117,17 +114,12 @@ const keepAwayMm = 10;
 
 function packsOfTwoKinds({ bay, power }: BikeFacts): Finding | null {
   if (!bay?.pack || !power?.pack || bay.pack.of === power.pack.of) return null;
-  return told(
-    'joint.packs',
-    'unknown',
-    'The battery that was measured is another one than that whose current was written down.',
-    ['Measure the one that is used, and read what stands on it.'],
-  );
+  return told('joint.packs', 'unknown', said('whole-bike.battery-that-was-measured-is-another'), [
+    said('whole-bike.measure-one-that-is-used-and'),
+  ]);
 }
 
 function onRackUnmeasured({ job, rack }: BikeFacts): Finding | null {
   if (job?.battery !== 'rack' || rack) return null;
-  return told('joint.rack', 'unknown', 'The battery is to go on the rack, and the rack is not measured.', [
-    'Measure the rack.',
-  ]);
+  return told('joint.rack', 'unknown', said('whole-bike.battery-is-to-go-on-rack'), [said('whole-bike.measure-rack')]);
 }

@@ -1,3 +1,4 @@
+import { saidKey, saidOnes, sentences, type Said } from '../said';
 import type { ShoppingLine } from '../fit';
 import { withLimits, type LimitsInput } from '../limits';
 import type { Place } from '../model';
@@ -23,15 +24,20 @@ export function roomShopping(toGet: readonly ToGet[], limits?: LimitsInput): Roo
   const lines = new Map<string, RoomLine>();
   for (const { station, part, what, because } of toGet) {
     const place = stationPlaces[station];
-    const name = `${place} ${what}`;
+    const name = `${place} ${saidKey(what)}`;
     const before = lines.get(name);
     if (before) {
-      const reason = before.reason.includes(because) ? before.reason : `${before.reason} ${because}`;
-      lines.set(name, { ...before, count: before.count + 1, reason });
+      lines.set(name, { ...before, count: before.count + 1, reason: alsoFor(before.reason, because) });
       continue;
     }
     const [costEach, leadDays] = [prices[`cost${named[part]}`], prices[`days${named[part]}`]];
     lines.set(name, { group: 'small-parts', place, what, count: 1, reason: because, costEach, leadDays });
   }
   return [...lines.values()];
+}
+
+/** Both reasons, each told once. */
+function alsoFor(reason: Said, because: Said): Said {
+  const known = saidOnes(reason);
+  return known.some((each) => saidKey(each) === saidKey(because)) ? reason : sentences([...known, because]);
 }

@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import { barQuestion, notOnBar, withKit } from '../bar-question';
 import { bayOfBike, type BayOfBike } from '../bay-question';
 import type { BikeFacts } from '../bike-facts';
@@ -69,7 +70,7 @@ export function answersOf(facts: BikeFacts, kits: readonly KitFacts[]): Answers 
 }
 
 function laid({ bay: { at } = {} }: BikeFacts, bay: BayOfBike): Judged | null {
-  if (bay.kind === 'no-frame') return contradiction('the tubes do not meet');
+  if (bay.kind === 'no-frame') return contradiction(said('whole-bike.tubes-do-not-meet'));
   if (bay.kind !== 'open') return null;
   return at?.fromMm === undefined ? bay.result : bay.laidAt(at.fromMm);
 }
@@ -103,12 +104,12 @@ function cablesOf(facts: BikeFacts): CableRunsResult | null {
   return result ?? { ...contradiction(because!), cables: [] };
 }
 
-function contradiction(because: string): Judged {
+function contradiction(because: Said): Judged {
   return {
     verdict: 'unknown',
     findings: [
-      told('contradiction', 'unknown', `What is written down contradicts itself: ${because}.`, [
-        'Put it right on its page.',
+      told('contradiction', 'unknown', said('whole-bike.what-is-written-down-contradicts-itself', { because }), [
+        said('whole-bike.put-it-right-on-its-page'),
       ]),
     ],
   };

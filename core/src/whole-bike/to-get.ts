@@ -1,3 +1,4 @@
+import { said, type Said } from '../said';
 import type { BikeFacts } from '../bike-facts';
 import type { LeverPurchase } from '../brake-levers';
 import type { ConnectionsResult } from '../connections';
@@ -20,16 +21,16 @@ function forBar({ bar }: Answers): ToGet[] {
   return (bar?.shims ?? []).map(({ id, mm }) => ({
     station: 'bar',
     part: 'other',
-    what: `Sheet of ${tenth(mm)} mm`,
-    because: `${id} is loose on the bar without it.`,
+    what: said('whole-bike.sheet', { mm: tenth(mm) }),
+    because: said('whole-bike.loose-on-bar', { id }),
   }));
 }
 
 const leverParts: Record<LeverPurchase, Pick<ToGet, 'what' | 'part'>> = {
-  shifter: { what: 'Shifter of its own', part: 'shifter' },
-  cable: { what: 'Inner cable, housing, ferrules', part: 'other' },
-  'hose-joints': { what: 'Joints for the hose', part: 'other' },
-  'matching-lever': { what: 'Lever whose pull is the brake’s', part: 'lever' },
+  shifter: { what: said('whole-bike.shifter-of-its-own'), part: 'shifter' },
+  cable: { what: said('whole-bike.inner-cable-housing-ferrules'), part: 'other' },
+  'hose-joints': { what: said('whole-bike.joints-for-hose'), part: 'other' },
+  'matching-lever': { what: said('whole-bike.lever-whose-pull-is-brake'), part: 'lever' },
 };
 
 function forLevers({ levers }: Answers): ToGet[] {
@@ -37,7 +38,7 @@ function forLevers({ levers }: Answers): ToGet[] {
     buy.map((part) => ({
       station: 'levers' as const,
       ...leverParts[part],
-      because: `The ${end} lever is moved or changed.`,
+      because: said('whole-bike.lever-is-changed', { end }),
     })),
   );
 }
@@ -45,17 +46,15 @@ function forLevers({ levers }: Answers): ToGet[] {
 function forBay({ bay }: Answers): ToGet[] {
   const needs = (id: string) =>
     bay?.findings.some((finding) => finding.id === id && finding.verdict === 'work') ?? false;
-  const line = (what: string, because: string): ToGet => ({
+  const line = (what: Said, because: Said): ToGet => ({
     station: 'bay',
     part: 'other',
     what,
     because,
   });
   return [
-    ...(needs('third-fixing')
-      ? [line('Band round tube and battery', 'Two fixings alone do not hold its weight.')]
-      : []),
-    ...(needs('fixing') ? [line('Bands that cannot slip', 'The bosses do not hold the rail by themselves.')] : []),
+    ...(needs('third-fixing') ? [line(said('whole-bike.band'), said('whole-bike.two-fixings-do-not-hold'))] : []),
+    ...(needs('fixing') ? [line(said('whole-bike.bands'), said('whole-bike.bosses-do-not-hold'))] : []),
   ];
 }
 
@@ -67,7 +66,7 @@ function forPower({ power }: Answers): ToGet[] {
         {
           station: 'power',
           part: 'other',
-          what: `Fuse of ${size} A, rated for the pack’s direct current`,
+          what: said('whole-bike.fuse-of-rated-for-pack-direct', { size }),
           because: found.because,
         },
       ]
@@ -78,22 +77,26 @@ function forCables({ cables }: BikeFacts, answers: Answers): ToGet[] {
   const plugs = new Map((cables?.runs ?? []).map(({ id, plug }) => [id, plug]));
   return (answers.cables?.cables ?? [])
     .filter(({ spareMm, extensions }) => spareMm < 0 && !extensions)
-    .map(({ id, neededMm }) => ({
-      station: 'cables' as const,
-      part: 'loom' as const,
-      what: `Cable for ${id}, ${Math.ceil(neededMm / 10) * 10} mm or longer${plugs.get(id) ? `, plug ${plugs.get(id)}` : ''}`,
-      because: `The one that is there does not reach in every position.`,
-    }));
+    .map(({ id, neededMm }) => {
+      const plug = plugs.get(id);
+      const cable = { id, leastMm: Math.ceil(neededMm / 10) * 10 };
+      return {
+        station: 'cables' as const,
+        part: 'loom' as const,
+        what: plug ? said('whole-bike.cable-with-plug', { ...cable, plug }) : said('whole-bike.cable', cable),
+        because: said('whole-bike.cable-does-not-reach'),
+      };
+    });
 }
 
 function forPlugs({ wiring }: Answers): ToGet[] {
   const half = ({ family, gender, key, pins }: ConnectionsResult['missing'][number]['from']) =>
-    [family, gender === 'pin' ? 'pins' : 'sockets', ...(key ? [`key ${key}`] : []), `${pins} contacts`].join(', ');
+    said(key ? 'whole-bike.plug-with-key' : 'whole-bike.plug', { family, gender, pins, ...(key && { key }) });
   return (wiring?.missing ?? []).map(({ a, b, from, to }) => ({
     station: 'wiring',
     part: 'loom',
-    what: `Adapter: ${half(from)}; to ${half(to)}`,
-    because: `${a} and ${b} do not go together.`,
+    what: said('whole-bike.adapter', { from: half(from), to: half(to) }),
+    because: said('whole-bike.do-not-go-together', { a, b }),
   }));
 }
 

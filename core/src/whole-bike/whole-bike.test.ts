@@ -3,6 +3,7 @@ import { bayOfBike } from '../bay-question';
 import type { BikeFacts } from '../bike-facts';
 import type { BarPart } from '../handlebar';
 import { wholeBike, type RoomStation } from '.';
+import { say } from '../english.testing';
 
 const { tubes, battery, rail, insert, pedal } = batteryBayExample;
 const frame = { tubes, bosses: batteryBayExample.bosses, inWay: [], pedal };
@@ -45,16 +46,18 @@ describe('the whole bike', () => {
     };
     const [finding] = jointOf({ frame: { ...frame, inWay: [shock] }, bay });
     expect(finding).toMatchObject({ id: 'joint.battery-moving', verdict: 'stop' });
-    expect(finding!.because).toContain('Shock');
+    expect(say(finding!.because)).toContain('Shock');
     // Whatever is offered holds.
     const [remedy] = finding!.remedies;
-    const shorter = /(\d+(?:\.\d+)?) mm shorter/.exec(remedy!);
-    if (remedy!.startsWith('Lay it')) {
+    if (remedy!.said === 'whole-bike.lay-it-on-tube') {
       expect(verdictOf({ frame: { ...frame, inWay: [shock] }, bay: { ...bay, at: { tube: 'seat' } } }, 'bay')).not.toBe(
         'stop',
       );
     } else {
-      expect(shorter).not.toBeNull();
+      expect(remedy).toMatchObject({
+        said: 'whole-bike.take-one-that-is-shorter',
+        with: { lengthMm: expect.any(Number) },
+      });
     }
   });
 
@@ -69,7 +72,7 @@ describe('the whole bike', () => {
     const room = { straightMm: { left: 200, right: 200 }, centreMm: 90, gripDiameterMm: 22.2 };
     const [finding] = jointOf({ bar: { room, parts } });
     expect(finding).toMatchObject({ id: 'joint.throttle-bar', verdict: 'stop' });
-    expect(finding!.because).toContain('Twist throttle and Twist shifter');
+    expect(say(finding!.because)).toContain('Twist throttle and Twist shifter');
     // An order of one's own is judged as it is.
     const bell: BarPart = { id: 'Bell', kind: 'bell', widthMm: 20, side: 'either', clampMm: 22.2 };
     const some = [...parts.slice(0, 2), bell];
@@ -126,15 +129,15 @@ describe('the whole bike', () => {
     expect(got({ cables: cables(5000) })).toEqual([]);
     const [cable] = got({ cables: cables(100) });
     expect(cable).toMatchObject({ station: 'cables' });
-    const length = Number(/(\d+) mm or longer, plug three-pin/.exec(cable!.what)![1]);
+    const length = Number(/(\d+) mm or longer, plug three-pin/.exec(say(cable!.what))![1]);
     // What is named reaches.
     expect(got({ cables: cables(length) })).toEqual([]);
     const heavy = { ...bay, pack: { ...bay.pack, battery: { ...battery, massKg: 4 } } };
-    expect(got({ frame, bay: heavy }).map(({ what }) => what)).toEqual(['Band round tube and battery']);
+    expect(got({ frame, bay: heavy }).map(({ what }) => say(what))).toEqual(['Band round tube and battery']);
     const [, throttle] = connectionsExample.plugs;
     const other = { ...throttle!, family: 'flat three' };
     const plugs = [connectionsExample.plugs[0]!, other];
-    expect(got({ wiring: { plugs } })[0]!.what).toBe(
+    expect(say(got({ wiring: { plugs } })[0]!.what)).toBe(
       'Adapter: round three, pins, 3 contacts; to flat three, sockets, 3 contacts',
     );
   });

@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import type { BikeFacts } from '../bike-facts';
 import { connections, type ConnectionsInput, type ConnectionsResult } from '../connections';
 import { InputError } from '../input';
@@ -5,7 +6,7 @@ import { InputError } from '../input';
 /** The plugs of one bike and how they meet; or in words what contradicts itself. */
 export type WiringOfBike =
   | { kind: 'waiting' }
-  | { kind: 'contradiction'; because: string }
+  | { kind: 'contradiction'; because: Said }
   | { kind: 'open'; input: ConnectionsInput; result: ConnectionsResult };
 
 /** How the plugs of one bike meet, from what is written down of them. */
@@ -16,7 +17,7 @@ export function wiringOfBike({ wiring }: BikeFacts): WiringOfBike {
   try {
     return { kind: 'open', input, result: connections(input) };
   } catch (error) {
-    if (error instanceof InputError) return { kind: 'contradiction', because: error.message };
+    if (error instanceof InputError) return { kind: 'contradiction', because: error.says };
     throw error;
   }
 }

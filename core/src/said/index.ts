@@ -1,0 +1,14 @@
+/** What is to be said, as codes and figures: sentences are made of it in `words/`. */
+export {
+  asWritten,
+  isSaid,
+  listed,
+  said,
+  saidAgain,
+  saidKey,
+  saidOnes,
+  sentences,
+  type Listed,
+  type Said,
+  type SaidParam,
+} from './said';

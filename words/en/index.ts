@@ -1,0 +1,3 @@
+import { core } from './core';
+
+export const en = { ...core };

@@ -7,7 +7,7 @@ module.exports = {
       name: 'no-folder-circles',
       severity: 'error',
       scope: 'folder',
-      from: { path: '^(core|contract|server|client)/src/' },
+      from: { path: '^(core|words|contract|server|client)/src/' },
       to: { circular: true },
     },
   ],

@@ -52,7 +52,7 @@ export default typescript.config(
   },
   {
     // By types: no promise is left alone, and a switch over kinds names every one.
-    files: ['{bench,client,contract,core,e2e,server}/**/*.{ts,tsx}'],
+    files: ['{bench,client,contract,core,e2e,server,words}/**/*.{ts,tsx}'],
     languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
     rules: {
       '@typescript-eslint/no-floating-promises': 'error',

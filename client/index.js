@@ -6,7 +6,8 @@ import { createElement } from 'react';
 import { createRoot } from 'react-dom/client';
 
 import { firstAnswers } from './src/frame/first-answers';
+import { learnToSpeak } from './src/frame/speech';
 
 /** The page. The router's own entry brings along what registers an app on a telephone. */
 const root = createRoot(globalThis.document.getElementById('root'));
-void firstAnswers().then(() => root.render(createElement(ExpoRoot, { context: ctx })));
+void Promise.all([firstAnswers(), learnToSpeak()]).then(() => root.render(createElement(ExpoRoot, { context: ctx })));

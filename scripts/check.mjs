@@ -6,7 +6,7 @@ import { say } from './lib/say.mjs';
 /** Everything that is wrong without running anything: types, lint, layers, format. */
 await ensurePackages();
 const checks = [
-  ...['core', 'contract', 'server', 'client', 'e2e', 'bench'].map((name) => [`types: ${name}`, ['tsc', '-p', name]]),
+  ...['core', 'words', 'contract', 'server', 'client', 'e2e', 'bench'].map((name) => [`types: ${name}`, ['tsc', '-p', name]]),
   ['lint', ['eslint', '.', '--max-warnings', '0']],
   [
     'layers',
@@ -15,6 +15,7 @@ const checks = [
       '--config',
       '.dependency-cruiser.cjs',
       'core',
+      'words',
       'contract',
       'server',
       'client/src',
@@ -28,7 +29,7 @@ const checks = [
       'depcruise',
       '--config',
       '.dependency-cruiser.folders.cjs',
-      ...['core', 'contract', 'server', 'client'].map((name) => `${name}/src`),
+      ...['core', 'words', 'contract', 'server', 'client'].map((name) => `${name}/src`),
     ],
   ],
   ['format', ['prettier', '--check', '.', '--log-level', 'warn']],

@@ -43,7 +43,7 @@ async function checkedAndBuilt() {
 }
 
 async function testedByItself() {
-  for (const workspace of ['core', 'server']) await count(workspace, () => jest(workspace));
+  for (const workspace of ['core', 'words', 'server']) await count(workspace, () => jest(workspace));
 }
 
 async function count(name, run) {

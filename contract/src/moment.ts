@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { Checked, Timestamp, type RuleDecorator } from '@cricket/core/input';
 
 /** How far ahead of the server a phone's clock may run. */
@@ -10,6 +11,6 @@ export function Moment(): RuleDecorator {
   return Checked(
     Timestamp(),
     (text: string) => Date.parse(text) <= Date.now() + aheadMs && Date.parse(text) >= earliest,
-    'a time that has been, from 2020 on: see whether the clock is right',
+    said('contract.time-that-has-been-from-2020'),
   );
 }

@@ -39,7 +39,7 @@ describe('bikes', () => {
     expect(row.next).toMatchObject({
       kind: 'take-in',
       end: 'front',
-      open: expect.arrayContaining(['weight of the rider']),
+      open: expect.arrayContaining([{ said: 'take-in-open.riderKg' }]),
     });
   });
 

@@ -21,7 +21,7 @@ const joiners: Record<Language, Record<'and' | 'or', string>> = {
   en: { and: ' and ', or: ' or ' },
   de: { and: ' und ', or: ' oder ' },
 };
-const between = { comma: ', ', semicolon: '; ', sentences: ' ' } as const;
+const between = { comma: ', ', semicolon: '; ', sentences: ' ', none: '' } as const;
 
 type Asked = (params: Params) => string;
 
@@ -46,7 +46,12 @@ export function speakerOf(language: Language, messages: Messages): Speaker {
     // From a later version's file: told as it is named, rather than not at all.
     if (text === null) return () => `⟨${code}⟩`;
     if (!/[{}']/.test(text)) return () => text;
-    const format = new IntlMessageFormat(text, language, { number: numberFormats as never }, { ignoreTag: true, formatters });
+    const format = new IntlMessageFormat(
+      text,
+      language,
+      { number: numberFormats as never },
+      { ignoreTag: true, formatters },
+    );
     const names = argumentsOf(format.getAst());
     return (params) => {
       const values = Object.fromEntries(names.map((name) => [name, valueOf(name, params)]));

@@ -28,6 +28,7 @@ import { Runs, RunsListed } from './runs';
 import { SettingSliders } from './setting-sliders';
 import { useCables } from './use-cables';
 import { words } from './words';
+import { say } from '../ui/say';
 
 const noneHeld: HeldPlaces = {};
 const straight: Setting = { steerDeg: 0, travelMm: 0, swingDeg: 0 };
@@ -73,7 +74,7 @@ export function CablesLaid({ record }: { record: BikeRecord }) {
           ))}
         </View>
       ) : null}
-      {contradiction ? <Txt className="px-4 pb-2">{words.contradiction(contradiction)}</Txt> : null}
+      {contradiction ? <Txt className="px-4 pb-2">{words.contradiction(say(contradiction))}</Txt> : null}
       {input && !contradiction ? (
         result ? (
           <VerdictLine verdict={result.verdict} className="px-4 pb-2" />

@@ -11,6 +11,7 @@ import { Txt } from '../ui/txt';
 import { readBytes } from './table';
 import { words } from './words';
 import { bikePath } from '../ui/pages';
+import { say } from '../ui/say';
 
 /** Reads a job from its file: the bike with everything recorded of it, or nothing. */
 export function JobIn() {
@@ -30,7 +31,7 @@ export function JobIn() {
       setJob(readInput(JobFile, JSON.parse(bytes.text)));
     } catch (error) {
       if (error instanceof SyntaxError) setProblem(words.badJson(error.message));
-      else if (error instanceof InputError) setProblem(error.message);
+      else if (error instanceof InputError) setProblem(say(error.says));
       else throw error;
     }
   };

@@ -3,6 +3,7 @@ import { withMark, type DecimalMark } from '@cricket/core/units';
 import Papa from 'papaparse';
 
 import { words } from './words';
+import { say } from '../ui/say';
 
 /** One line that does not hold. Lines count from 1, in CSV after the heading. */
 export interface LineProblem {
@@ -69,7 +70,7 @@ export function readList<T extends object>(text: string, shape: Shape<T>, newId:
     if (seen.has(id)) problems.push({ line, path: 'id', message: words.twice(id) });
     seen.add(id);
     const errors = inputErrors(shape, own);
-    problems.push(...errors.map(({ path, message }) => ({ line, path, message })));
+    problems.push(...errors.map(({ path, says }) => ({ line, path, message: say(says) })));
     if (errors.length === 0) rows.push(own as T);
   });
   return { rows, problems };

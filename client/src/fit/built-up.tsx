@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { mm } from '../ui/figure-text';
 import { Txt } from '../ui/txt';
 import { words } from './words';
+import { say } from '../ui/say';
 
 /** How a hub that is made for several ends is put together for this one, and which screw goes where. */
 export function BuiltUp({ adapter }: { adapter: EndAdapterResult }) {
@@ -13,7 +14,7 @@ export function BuiltUp({ adapter }: { adapter: EndAdapterResult }) {
         {words.builtUp}
       </Txt>
       {adapter.order.map((step, index) => (
-        <Txt key={step}>{`${index + 1}  ${step}`}</Txt>
+        <Txt key={say(step)}>{`${index + 1}  ${say(step)}`}</Txt>
       ))}
       {adapter.screws.map(({ hole, screw, engagementMm }) => (
         <Txt key={hole} tone="soft">

@@ -12,6 +12,7 @@ import { limitWords } from './limit-words';
 import { WayLinks } from './way-links';
 import type { WayOut } from './ways-out';
 import { words } from './words';
+import { say } from '../ui/say';
 
 /** One finding: mark, what, the number that decides; reason and way forward unfold in place. */
 export function FindingRow({
@@ -56,10 +57,10 @@ export function FindingRow({
       </Pressable>
       {open ? (
         <View className="gap-1 px-4 pb-3 pl-14">
-          <Txt>{because}</Txt>
+          <Txt>{say(because)}</Txt>
           {remedies.map((remedy) => (
-            <Txt key={remedy} bold>
-              {remedy}
+            <Txt key={say(remedy)} bold>
+              {say(remedy)}
             </Txt>
           ))}
           <WayLinks ways={ways} />

@@ -38,6 +38,7 @@ import { words } from './words';
 import { Working } from './working';
 import { bikePath, endPath, measurePath } from '../ui/pages';
 import { BikeNotThere } from '../of-bike/bike-not-there';
+import { say } from '../ui/say';
 
 /** Whether the axle sits, and which washers go where: drawn, compared, changed by hand, taken. */
 export function FitScreen() {
@@ -99,7 +100,7 @@ export function FitScreen() {
     verdict === 'goes'
       ? words.goesAsIs
       : word
-        ? words.onWordOf(word.overridden!.person, word.because)
+        ? words.onWordOf(word.overridden!.person, say(word.because))
         : (worst?.remedies[0] ?? worst?.because ?? '');
   const buttons = (
     <View className="flex-row gap-2">
@@ -226,7 +227,7 @@ export function FitScreen() {
               </Txt>
             </View>
             <Txt size="lead" bold>
-              {impossible?.purchase ? words.buy(purchaseWords(impossible.purchase)) : headline}
+              {say(impossible?.purchase ? words.buy(purchaseWords(impossible.purchase)) : headline)}
             </Txt>
             {stack ? <Txt tone="soft">{words.firstTime(cap(inHundred(stack.firstTimeRight)))}</Txt> : null}
             {stack ? (
@@ -236,7 +237,7 @@ export function FitScreen() {
             ) : null}
             {again ? (
               <WayLink
-                label={words.worthAgain(featureWords(again.feature.id).title, again.because)}
+                label={words.worthAgain(featureWords(again.feature.id).title, say(again.because))}
                 path={measurePath(bikeId, end, again.feature.id)}
               />
             ) : null}

@@ -1,7 +1,8 @@
+import { asWritten } from '@cricket/core/said';
 import { limitWords } from './limit-words';
 
 const finding = (measured: number | null, limit: number | null, margin: number | null, unit = 'mm') => ({
-  ...{ id: 'x', verdict: 'work' as const, because: '', remedies: [], measured, limit, margin, unit },
+  ...{ id: 'x', verdict: 'work' as const, because: asWritten(''), remedies: [], measured, limit, margin, unit },
 });
 
 describe('a limit in words', () => {

@@ -26,6 +26,7 @@ import { StackFigures } from './stack-figures';
 import { words } from './words';
 import { bikePath, endPath } from '../ui/pages';
 import { BikeNotThere } from '../of-bike/bike-not-there';
+import { say } from '../ui/say';
 
 /** The stack as taken: to fit by, to print, to keep as a file. */
 export function StackScreen() {
@@ -180,7 +181,7 @@ function StackSheet({ taken, end, title, lips }: StackSheetProps) {
           {work.map((finding) => (
             <View key={finding.id}>
               <Txt bold>{findingTitle(finding.id)}</Txt>
-              <Txt>{[finding.because, ...finding.remedies].join(' ')}</Txt>
+              <Txt>{[finding.because, ...finding.remedies].map(say).join(' ')}</Txt>
             </View>
           ))}
         </View>
@@ -193,7 +194,7 @@ function StackSheet({ taken, end, title, lips }: StackSheetProps) {
           {overridden.map((finding) => (
             <View key={finding.id}>
               <Txt bold>{findingTitle(finding.id)}</Txt>
-              <Txt>{finding.because}</Txt>
+              <Txt>{say(finding.because)}</Txt>
               <Txt verbatim>{words.overriddenBy(finding.overridden!.person, finding.overridden!.because)}</Txt>
             </View>
           ))}

@@ -26,12 +26,13 @@ import { Txt } from '../ui/txt';
 import { groupOf, saysOf, type JournalGroup } from './journal-line';
 import { words } from './words';
 import { bikePath } from '../ui/pages';
+import { say } from '../ui/say';
 
 /** Everything that happened to a job: filtered, searched, noted, kept as a file. */
 export function JournalScreen() {
   const { bikeId } = useLocalSearchParams<{ bikeId: string }>();
   const { record, steps } = useStand(bikeId);
-  const titles = useMemo(() => new Map(steps.map(({ step }) => [step.id, step.title])), [steps]);
+  const titles = useMemo(() => new Map(steps.map(({ step }) => [step.id, say(step.title)])), [steps]);
   const { addEvent } = useWrites();
   const journal = useQuery({
     queryKey: [...keys.bike(bikeId), 'journal'],

@@ -21,6 +21,7 @@ import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
 import { LeverForm } from './lever-form';
 import { words } from './words';
+import { say } from '../ui/say';
 
 /** Brake levers as a job of their own: which stay, which get a switch, which go, and what that takes. */
 export function LeversScreen() {
@@ -127,7 +128,7 @@ function WayRow({ way }: { way: LeverWay }) {
       <View className="min-w-0 flex-1">
         <Txt bold>{words.does(way)}</Txt>
         <Txt size="label" tone="soft">
-          {[cut, words.minutes(way.minutes), ...way.because].join(' · ')}
+          {[cut, words.minutes(way.minutes), ...way.because].map(say).join(' · ')}
         </Txt>
       </View>
     </View>

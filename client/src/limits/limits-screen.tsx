@@ -1,5 +1,5 @@
 import type { ShopSettings } from '@cricket/contract/shapes';
-import { limitTable, type LimitArea, type LimitKey } from '@cricket/core/limits';
+import { limitSaid, limitTable, type LimitArea, type LimitKey } from '@cricket/core/limits';
 import { materialWords } from '@cricket/core/materials';
 import { unitName } from '@cricket/core/units';
 import { useMemo, useState } from 'react';
@@ -15,6 +15,7 @@ import { Txt } from '../ui/txt';
 import { cellError, cellId, limitCells, limitsFrom, ownText, type LimitCell } from './limit-values';
 import { words } from './words';
 import { NotThere } from '../ui/not-there';
+import { say } from '../ui/say';
 
 /** Every limit with unit, meaning, source, default and the workshop's own figure. */
 export function LimitsScreen() {
@@ -112,7 +113,7 @@ function Limit({ limitKey, cells, texts, onChange }: LimitProps) {
   return (
     <View className="gap-2 border-b border-rule px-4 py-3 lg:flex-row lg:items-start">
       <View className="min-w-0 lg:w-[420px]">
-        <Txt bold>{row.meaning}</Txt>
+        <Txt bold>{say(limitSaid(limitKey))}</Txt>
         <Txt size="label" tone="soft">
           {[unitName(row.unit, units), words.sources[row.source], ...(row.kind === 'material' ? [words.carbon] : [])]
             .filter(Boolean)
@@ -134,12 +135,12 @@ function Cell({ cell, text, onChange }: { cell: LimitCell; text: string; onChang
   const name = cell.material ? materialWords[cell.material] : words.own;
   return (
     <View className={cell.row.kind === 'sizes' ? 'w-full gap-1 lg:w-[360px]' : 'w-[150px] gap-1'}>
-      <Txt size="label">{name}</Txt>
+      <Txt size="label">{say(name)}</Txt>
       <TextInput
         value={text}
         onChangeText={(next) => onChange(id, next)}
         inputMode={cell.row.kind === 'sizes' ? 'text' : 'decimal'}
-        aria-label={`${cell.row.meaning} ${name}`}
+        aria-label={`${say(limitSaid(cell.key))} ${say(name)}`}
         aria-invalid={error !== null}
         testID={`limit-${id}`}
         className={`h-12 min-w-0 rounded-md border-2 bg-sheet px-3 font-figure text-lead text-ink ${error ? 'border-stop' : text ? 'border-ink' : 'border-rule'}`}
@@ -153,7 +154,7 @@ function Cell({ cell, text, onChange }: { cell: LimitCell; text: string; onChang
           role="button"
           onPress={() => onChange(id, '')}
           className="min-h-[48px] justify-center"
-          aria-label={`${words.reset}: ${cell.row.meaning} ${name}`}
+          aria-label={`${words.reset}: ${say(limitSaid(cell.key))} ${say(name)}`}
         >
           <Txt size="label" className="underline">{`${words.reset} ${cell.preset}`}</Txt>
         </Pressable>

@@ -21,6 +21,7 @@ import { useLock } from './use-lock';
 import { words } from './words';
 import { bikePath, endPath, measurePath } from '../ui/pages';
 import { BikeNotThere } from '../of-bike/bike-not-there';
+import { say } from '../ui/say';
 
 /** What holds the axle: two beams, nuts tight and slack, that answer to every push. */
 export function LockScreen() {
@@ -145,8 +146,8 @@ export function LockScreen() {
                 {words.remedies}
               </Txt>
               {result.remedies.map(({ actions, safety, safetySlack }) => (
-                <View key={actions.join()} className="border-b border-rule py-2">
-                  <Txt>{actions.join(' ')}</Txt>
+                <View key={actions.map(say).join()} className="border-b border-rule py-2">
+                  <Txt>{actions.map(say).join(' ')}</Txt>
                   <Txt size="label" figure tone="soft">
                     {words.remedy(safety.toFixed(2), safetySlack.toFixed(2))}
                   </Txt>

@@ -11,6 +11,7 @@ import type { MatchLine } from '../workers/match-line';
 import { RoomLine } from './room-of-kit';
 import { verdictName } from './verdict-name';
 import { words } from './words';
+import { say } from '../ui/say';
 
 export interface ComparedProps {
   pair: readonly MatchLine[];
@@ -68,7 +69,7 @@ export function Compared({ pair, onTake, onClose }: ComparedProps) {
             <RoomLine room={line.room} />
             {line.findings.length === 0 ? <Txt>{words.allGoes}</Txt> : null}
             {line.findings.slice(0, 4).map(({ id, because }) => (
-              <Txt key={id}>{because}</Txt>
+              <Txt key={id}>{say(because)}</Txt>
             ))}
             <RoleButton
               needs="work"

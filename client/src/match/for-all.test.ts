@@ -1,3 +1,4 @@
+import { asWritten } from '@cricket/core/said';
 import type { FitFinding } from '@cricket/core/fit';
 
 import { sharedFindings } from './for-all';
@@ -10,7 +11,7 @@ const finding = (id: string, because: string): FitFinding => ({
   limit: null,
   margin: null,
   unit: '',
-  because,
+  because: asWritten(because),
   remedies: [],
   area: 'bike',
 });

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { Txt } from '../ui/txt';
 import type { MatchLine } from '../workers/match-line';
 import { words } from './words';
+import { say } from '../ui/say';
 
 /** Two kits say the same of the bike, if with other figures. */
 const same = (one: FitFinding, other: FitFinding) => one.id === other.id && one.verdict === other.verdict;
@@ -34,7 +35,7 @@ export function ForAll({ shared }: { shared: readonly FitFinding[] }) {
       </Txt>
       {shared.map((item) => (
         <Txt key={item.id} tone={item.verdict}>
-          {item.because}
+          {say(item.because)}
         </Txt>
       ))}
     </View>

@@ -9,6 +9,7 @@ import type { MatchLine } from '../workers/match-line';
 import { RoomLine } from './room-of-kit';
 import { verdictName } from './verdict-name';
 import { words } from './words';
+import { say } from '../ui/say';
 
 export interface KitListProps {
   /** Those that are shown. */
@@ -45,9 +46,11 @@ export function KitList({ lines, all, chosenAt, onOpen }: KitListProps) {
               </Txt>
             </View>
             <Txt size="label" numberOfLines={2}>
-              {line.couldStop
-                ? words.couldStop(line.couldStop.length)
-                : (decides(line, shared)?.because ?? (line.findings.length > 0 ? words.nothingElse : words.allGoes))}
+              {say(
+                line.couldStop
+                  ? words.couldStop(line.couldStop.length)
+                  : (decides(line, shared)?.because ?? (line.findings.length > 0 ? words.nothingElse : words.allGoes)),
+              )}
             </Txt>
             <RoomLine room={line.room} />
             {line.unmeasured > 0 ? (

@@ -10,6 +10,7 @@ import type { MatchLine } from '../workers/match-line';
 import { RoomLine } from './room-of-kit';
 import { verdictName } from './verdict-name';
 import { words } from './words';
+import { say } from '../ui/say';
 
 export interface KitTableProps {
   /** Those that are shown. */
@@ -56,9 +57,11 @@ export function KitTable({ lines, all, pair, chosenAt, onTake, onMark }: KitTabl
               </View>
               <View role="cell" className="min-w-0 flex-1">
                 <Txt numberOfLines={3}>
-                  {line.couldStop
-                    ? words.couldStop(line.couldStop.length)
-                    : (first?.because ?? (line.findings.length > 0 ? words.nothingElse : words.allGoes))}
+                  {say(
+                    line.couldStop
+                      ? words.couldStop(line.couldStop.length)
+                      : (first?.because ?? (line.findings.length > 0 ? words.nothingElse : words.allGoes)),
+                  )}
                 </Txt>
                 <RoomLine room={line.room} />
               </View>

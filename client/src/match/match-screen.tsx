@@ -28,6 +28,7 @@ import { useMatch } from './use-match';
 import { words } from './words';
 import { bikePath, endPath, measurePath, waysPath, wheelPath } from '../ui/pages';
 import { BikeNotThere } from '../of-bike/bike-not-there';
+import { say } from '../ui/say';
 
 /** Every kit of the catalogue at both ends, best first: a list on a wide screen, one at a time on a phone. */
 export function MatchScreen() {
@@ -137,7 +138,7 @@ export function MatchScreen() {
           className="min-h-[56px] justify-center border-b border-rule px-4 py-2"
         >
           <Txt bold>{words.refused(wheel.code, words.at[where])}</Txt>
-          <Txt tone="unknown">{why.message}</Txt>
+          <Txt tone="unknown">{say(why.message)}</Txt>
         </ToPage>
       ))}
       <ToPage to={waysPath(bikeId)} className="min-h-[48px] justify-center px-4" testID="to-ways">

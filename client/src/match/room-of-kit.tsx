@@ -8,6 +8,7 @@ import { Section } from '../ui/section';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { words } from './words';
+import { say } from '../ui/say';
 
 const order: readonly Verdict[] = ['stop', 'work', 'unknown', 'goes'];
 
@@ -47,8 +48,10 @@ export function RoomRows({ room, bikeId }: { room: readonly RoomOfKit[]; bikeId:
               {words.room.names[station]}
             </Txt>
             <Txt size="label" tone="soft">
-              {decides?.because ??
-                (waitsFor ? words.room.waits[waitsFor] : tube ? words.room.on[tube] : verdictWords[verdict])}
+              {say(
+                decides?.because ??
+                  (waitsFor ? words.room.waits[waitsFor] : tube ? words.room.on[tube] : verdictWords[verdict]),
+              )}
             </Txt>
           </View>
         </ToPage>

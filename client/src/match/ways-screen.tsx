@@ -29,6 +29,7 @@ import { Figure } from './kit-sheet';
 import { Searching } from './searching';
 import { useWays } from './use-ways';
 import { words } from './words';
+import { say } from '../ui/say';
 
 /** The three best whole conversions of a bike, drawn, with what each costs in money, mass and minutes. */
 export function WaysScreen() {
@@ -114,7 +115,7 @@ function Way({ record, way, at }: { record: BikeRecord; way: Conversion; at: num
         <Figure name={words.time} value={costWords.range(hours(costs.minutes), hours(costs.slowMinutes))} />
       </View>
       {open.map(({ name, verdict: how, because, to }) => (
-        <Row key={name} name={name} verdict={how} because={because} to={to} />
+        <Row key={name} name={name} verdict={how} because={because && say(because)} to={to} />
       ))}
       {going.length > 0 ? (
         <View className="min-h-[40px] flex-row items-center gap-3 px-4 py-1">

@@ -25,6 +25,7 @@ import { useTyped } from './use-typed';
 import { nextOpen } from './where-next';
 import { words } from './words';
 import { bikePath } from '../ui/pages';
+import { say } from '../ui/say';
 
 export interface LengthReadingProps {
   measuring: Measuring;
@@ -276,7 +277,7 @@ function nearest(
       : differenceMm < 0
         ? words.under(figure(-differenceMm))
         : words.over(figure(differenceMm));
-  return words.near(match.label, difference);
+  return words.near(say(match.label), difference);
 }
 
 function flats({ wheel }: Measuring, feature: LengthFeature) {

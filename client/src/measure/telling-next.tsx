@@ -8,6 +8,7 @@ import { Txt } from '../ui/txt';
 import { featureWords } from './feature-words';
 import type { Measuring } from './use-measuring';
 import { words } from './words';
+import { say } from '../ui/say';
 
 export interface TellingNextProps {
   measuring: Measuring;
@@ -34,7 +35,7 @@ export const TellingNext = memo(function TellingNext({ measuring, next }: Tellin
     >
       <Txt className="underline">{words.tellsMost(featureWords(telling.feature.id).title.toLowerCase())}</Txt>
       <Txt size="label" tone="soft">
-        {telling.because}
+        {say(telling.because)}
       </Txt>
     </Pressable>
   );

@@ -1,3 +1,4 @@
+import { asWritten } from '@cricket/core/said';
 import { featureById, features } from '@cricket/core/features';
 import type { NextAction } from '@cricket/core/next-action';
 
@@ -12,15 +13,15 @@ const finding = {
   limit: null,
   margin: null,
   unit: '',
-  because: 'The end is cracked.',
-  remedies: ['Replace the fork.'],
+  because: asWritten('The end is cracked.'),
+  remedies: [asWritten('Replace the fork.')],
 };
 const atStand = (waits: 'problem' | 'second-person' | null): NextAction => ({
   kind: 'stand',
   end: 'rear',
   wheelCode: 'RW-3',
   stepId: 'parcel-look.rear',
-  title: 'Look the parcel over',
+  title: asWritten('Look the parcel over'),
   at: 1,
   of: 93,
   done: 0,
@@ -34,7 +35,7 @@ const actions: [NextAction, action: string, path: string][] = [
     '/bikes/b/front/measure?feature=slot-width.left.seat',
   ],
   [{ kind: 'refused', end: 'front', other: 'rear' }, 'Front refused: look at the rear end', '/bikes/b'],
-  [{ kind: 'take-in', end: 'rear', open: ['load'] }, 'Finish taking it in', '/bikes/b/take-in'],
+  [{ kind: 'take-in', end: 'rear', open: [asWritten('load')] }, 'Finish taking it in', '/bikes/b/take-in'],
   [{ kind: 'choose-wheel', end: 'rear' }, 'Choose a kit', '/bikes/b/rear/match'],
   [
     {
@@ -42,7 +43,7 @@ const actions: [NextAction, action: string, path: string][] = [
       end: 'rear',
       wheelCode: 'RW-3',
       purchase: [{ kind: 'plain', thicknessMm: 5, count: 1 }],
-      because: 'x',
+      because: asWritten('x'),
     },
     'Get 1 washer 5 mm',
     '/bikes/b/rear/fit',

@@ -5,6 +5,7 @@ import { format } from 'date-fns/format';
 
 import { featureWords } from '../measure/feature-words';
 import { mm } from '../ui/figure-text';
+import { say } from '../ui/say';
 
 export interface NextSentence {
   /** What to do, verb first. */
@@ -36,7 +37,7 @@ export function nextSentence(next: NextAction): NextSentence {
     case 'take-in':
       return {
         action: 'Finish taking it in',
-        because: `Still open: ${next.open.join(', ')}.`,
+        because: `Still open: ${next.open.map(say).join(', ')}.`,
         button: 'Take in',
       };
     case 'refused':
@@ -54,13 +55,15 @@ export function nextSentence(next: NextAction): NextSentence {
     case 'buy':
       return {
         action: `Get ${purchaseWords(next.purchase)}`,
-        because: next.because,
+        because: say(next.because),
         button: 'See the fit',
       };
     case 'stopped':
       return {
-        action: next.finding.remedies[0]?.replace(/\.$/, '') ?? `${next.wheelCode} does not go`,
-        because: next.finding.because,
+        action: next.finding.remedies[0]
+          ? say(next.finding.remedies[0]).replace(/\.$/, '')
+          : `${next.wheelCode} does not go`,
+        because: say(next.finding.because),
         button: 'See why',
       };
     case 'accept': {
@@ -90,7 +93,7 @@ export function nextSentence(next: NextAction): NextSentence {
       };
     case 'stand':
       return {
-        action: next.title,
+        action: say(next.title),
         because:
           next.waits === 'problem'
             ? `Something is wrong here: step ${next.at} of ${next.of} is put right first.`

@@ -1,11 +1,26 @@
+import { asWritten } from '@cricket/core/said';
 import type { BikeRecord, OrderLine } from '@cricket/contract/shapes';
 import type { ShoppingLine } from '@cricket/core/fit';
 
 import { daysToStart, besideAxles, linesOfEnd, listedLines, nextState } from './order-lines';
 
 const shopping: ShoppingLine[] = [
-  { group: 'kit', what: 'Kit FW-1', count: 1, reason: 'The conversion.', costEach: 360, leadDays: 8 },
-  { group: 'small-parts', what: 'Rotor bolt M5 × 10', count: 6, reason: 'Too long.', costEach: 1, leadDays: 3 },
+  {
+    group: 'kit',
+    what: asWritten('Kit FW-1'),
+    count: 1,
+    reason: asWritten('The conversion.'),
+    costEach: 360,
+    leadDays: 8,
+  },
+  {
+    group: 'small-parts',
+    what: asWritten('Rotor bolt M5 × 10'),
+    count: 6,
+    reason: asWritten('Too long.'),
+    costEach: 1,
+    leadDays: 3,
+  },
 ];
 const order = (what: string, state: OrderLine['state']): OrderLine => ({
   id: what,
@@ -46,9 +61,9 @@ describe('the order', () => {
   it('keeps what is got for a place apart from the same thing for another', () => {
     const cable = {
       group: 'small-parts' as const,
-      what: 'Adapter',
+      what: asWritten('Adapter'),
       count: 1,
-      reason: 'Plugs.',
+      reason: asWritten('Plugs.'),
       costEach: 12,
       leadDays: 6,
     };

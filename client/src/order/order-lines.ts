@@ -3,6 +3,7 @@ import type { End } from '@cricket/core/features';
 import type { ShoppingLine } from '@cricket/core/fit';
 import { axleAt, type Place } from '@cricket/core/model';
 import { stationPlaces } from '@cricket/core/whole-bike';
+import { say } from '../ui/say';
 
 /** A line of the shopping list, and where on the bike it belongs. */
 export interface PlacedLine extends ShoppingLine {
@@ -10,7 +11,9 @@ export interface PlacedLine extends ShoppingLine {
 }
 
 /** The same with what has been done about it. */
-export interface ListedLine extends Omit<PlacedLine, 'group'> {
+export interface ListedLine extends Omit<PlacedLine, 'group' | 'what' | 'reason'> {
+  what: string;
+  reason: string;
   order: OrderLine | null;
   state: OrderState;
 }
@@ -27,10 +30,11 @@ export function listedLines(
   shopping: readonly PlacedLine[],
 ): ListedLine[] {
   const there = orders.filter(({ place }) => at.includes(place));
-  const isSame = (line: PlacedLine) => (order: OrderLine) => order.place === line.place && order.what === line.what;
+  const isSame = (line: PlacedLine) => (order: OrderLine) =>
+    order.place === line.place && order.what === say(line.what);
   const listed = shopping.map((line): ListedLine => {
     const order = there.find(isSame(line)) ?? null;
-    return { ...line, order, state: order?.state ?? 'wanted' };
+    return { ...line, what: say(line.what), reason: say(line.reason), order, state: order?.state ?? 'wanted' };
   });
   const gone = there
     .filter((order) => order.state !== 'wanted' && !shopping.some((line) => isSame(line)(order)))

@@ -1,3 +1,4 @@
+import { toolName } from '@cricket/core/tools';
 import type { End } from '@cricket/core/features';
 import type { FitReport } from '@cricket/core/fit';
 import { roomShopping } from '@cricket/core/whole-bike';
@@ -30,6 +31,7 @@ import { besideAxles, daysToStart, linesOfEnd, listedLines, nextState, type List
 import { words } from './words';
 import { bikePath, endPath } from '../ui/pages';
 import { BikeNotThere } from '../of-bike/bike-not-there';
+import { say } from '../ui/say';
 
 /** What to get for this end, what has come, and when the work can begin; the quote on paper. */
 export function OrderScreen() {
@@ -176,13 +178,13 @@ function Aside({ fit, wide }: { fit: FitReport; wide: boolean }) {
       {fit.tools.map(({ tool, reason, how, cost }) => (
         <View key={tool} className="min-h-[48px] flex-row items-center gap-2 px-4 py-1">
           <View className="min-w-0 flex-1">
-            <Txt>{`${tool} ${reason}`}</Txt>
+            <Txt>{`${say(toolName(tool))} ${say(reason)}`}</Txt>
             <Txt size="label" figure tone="soft">
               {how === 'buy' ? words.toBuy(money(cost)) : words.how[how]}
             </Txt>
           </View>
           {how === 'have' || !own ? null : (
-            <Button label={words.have} spoken={words.haveIt(tool)} low onPress={() => void record(tool, true)} />
+            <Button label={words.have} spoken={words.haveIt(say(toolName(tool)))} low onPress={() => void record(tool, true)} />
           )}
         </View>
       ))}
@@ -193,10 +195,10 @@ function Aside({ fit, wide }: { fit: FitReport; wide: boolean }) {
         {words.leftOver}
       </Txt>
       {fit.leftOver.map(({ what, count, because }) => (
-        <View key={what} className="px-4 py-1">
-          <Txt>{count > 1 ? `${count} × ${what}` : what}</Txt>
+        <View key={say(what)} className="px-4 py-1">
+          <Txt>{count > 1 ? `${count} × ${say(what)}` : say(what)}</Txt>
           <Txt size="label" tone="soft">
-            {because}
+            {say(because)}
           </Txt>
         </View>
       ))}
@@ -221,7 +223,11 @@ function Quote({ tag, name, code, fit, start, costs }: QuoteProps) {
       {costs.lines
         .filter(({ how }) => how === undefined || how === 'buy')
         .map(({ group, what, count, cost }) => (
-          <Line key={`${group}${what}`} name={count > 1 ? `${count} × ${what}` : what} value={money(cost)} />
+          <Line
+            key={`${group}${say(what)}`}
+            name={count > 1 ? `${count} × ${say(what)}` : say(what)}
+            value={money(cost)}
+          />
         ))}
       <Line name={workLine(costs)} value={money(costs.labour)} />
       <Line name={costWords.total} value={money(costs.total)} about={costWords.slow(money(costs.slowTotal))} bold />
@@ -229,7 +235,7 @@ function Quote({ tag, name, code, fit, start, costs }: QuoteProps) {
       {fit.findings
         .filter(({ verdict }) => verdict !== 'goes')
         .map(({ id, because, remedies }) => (
-          <Txt key={id}>{[because, remedies[0]].filter(Boolean).join(' ')}</Txt>
+          <Txt key={id}>{[because, remedies[0]].flatMap((each) => (each ? [say(each)] : [])).join(' ')}</Txt>
         ))}
       <Txt size="label">{`${code} · ${words.quoteNote} ${words.until} ${format(new Date(), 'd MMMM yyyy')}.`}</Txt>
     </View>

@@ -20,6 +20,7 @@ import { ElementForm } from './element-form';
 import { PowerLine } from './power-line';
 import { Relief } from './relief';
 import { words } from './words';
+import { say } from '../ui/say';
 
 /** The way of the current on a bike, from cell to motor. */
 export function PowerScreen() {
@@ -56,7 +57,9 @@ function Power({ record }: { record: BikeRecord }) {
     >
       <View className="max-w-[720px]">
         {open ? <VerdictLine verdict={open.result.verdict} className="px-4 pb-2" /> : null}
-        {power?.kind === 'contradiction' ? <Txt className="px-4 pb-2">{words.contradiction(power.because)}</Txt> : null}
+        {power?.kind === 'contradiction' ? (
+          <Txt className="px-4 pb-2">{words.contradiction(say(power.because))}</Txt>
+        ) : null}
         {power?.kind === 'waiting' ? (
           <View className="px-4 pb-2">
             <Txt>{words.waiting}</Txt>

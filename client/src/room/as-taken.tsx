@@ -6,6 +6,7 @@ import { View } from 'react-native';
 import { useKits } from '../of-bike/use-kits';
 import { Txt } from '../ui/txt';
 import { takenOf, TakenLine } from './take-arrangement';
+import { say } from '../ui/say';
 
 /** At the steps that build a station: how it was taken, in words, and whether that still holds. Nothing while nobody has taken it. */
 export function AsTaken({ record, station }: { record: BikeRecord; station: RoomStation }) {
@@ -17,8 +18,8 @@ export function AsTaken({ record, station }: { record: BikeRecord; station: Room
     <View className="gap-1 border-t border-rule px-4 py-2" testID="as-taken">
       <TakenLine taken={taken} isSo={isSo} />
       {arrangementLines[taken.kind](taken.result.chosen as never).map((line) => (
-        <Txt key={line} verbatim>
-          {line}
+        <Txt key={say(line)} verbatim>
+          {say(line)}
         </Txt>
       ))}
     </View>

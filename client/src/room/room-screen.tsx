@@ -21,6 +21,7 @@ import { takenOf } from './take-arrangement';
 import { pageOf } from './station-pages';
 import { useWholeBike } from './use-whole-bike';
 import { words } from './words';
+import { say } from '../ui/say';
 
 /** Everything besides the axles on one page: verdicts, and where two want the same thing. */
 export function RoomScreen() {
@@ -63,10 +64,10 @@ function Answered({ record, whole }: { record: BikeRecord; whole: WholeBike }) {
       )}
       {whole.toGet.length > 0 ? <Section title={words.toGet} /> : null}
       {whole.toGet.map(({ station, what, because }) => (
-        <View key={`${station} ${what} ${because}`} className="border-b border-rule px-4 py-2">
-          <Txt bold>{what}</Txt>
+        <View key={`${station} ${say(what)} ${say(because)}`} className="border-b border-rule px-4 py-2">
+          <Txt bold>{say(what)}</Txt>
           <Txt size="label" tone="soft">
-            {`${words.names[station]}: ${because}`}
+            {`${words.names[station]}: ${say(because)}`}
           </Txt>
         </View>
       ))}

@@ -20,6 +20,7 @@ import { VerdictLine } from '../ui/verdict-line';
 import type { CheckValues } from './check-values';
 import { stackOnAxle } from './stack-on-axle';
 import { words } from './words';
+import { say } from '../ui/say';
 
 const sides: readonly Side[] = ['left', 'right'];
 
@@ -90,7 +91,7 @@ export function AsFitted({ record, state, values, against }: AsFittedProps) {
       {otherwise ? (
         <View className="gap-2 px-4" aria-live="polite">
           <VerdictLine verdict={verdict} testID="as-fitted-verdict" />
-          <Txt>{worst ? [worst.because, ...worst.remedies].join(' ') : words.asFitted.fine}</Txt>
+          <Txt>{worst ? [worst.because, ...worst.remedies].map(say).join(' ') : words.asFitted.fine}</Txt>
           {against && sent !== key ? <Txt bold>{words.asFitted.takeFirst}</Txt> : null}
           <Txt size="label" figure tone="soft">
             {words.asFitted.figures(signed(stack.rimOffsetMm), signed(stack.spreadMm))}

@@ -3,7 +3,7 @@ import { coverGapAsFound, fittedStack, rimAsFound, runningGapAsFound } from '@cr
 import type { Stack } from '@cricket/core/axle-stack';
 import type { LimitsInput } from '@cricket/core/limits';
 import type { EndState } from '@cricket/core/next-action';
-import { washerWords } from '@cricket/core/parts';
+import { washerName } from '@cricket/core/parts';
 import type { Finding } from '@cricket/core/verdict';
 import { useMemo } from 'react';
 import { View } from 'react-native';
@@ -17,6 +17,7 @@ import { Txt } from '../ui/txt';
 import type { CheckValues } from './check-values';
 import { Judged } from './judged';
 import { words } from './words';
+import { say } from '../ui/say';
 
 export interface AsFoundProps {
   record: BikeRecord;
@@ -127,6 +128,6 @@ function Found({ finding, against, planned, children }: FoundProps) {
 }
 
 function betterWords({ left, right, rimOffsetMm }: Stack): string {
-  const side = (ids: readonly string[]) => ids.map(washerWords).join(', ') || words.asFound.none;
+  const side = (ids: readonly string[]) => ids.map((id) => say(washerName(id))).join(', ') || words.asFound.none;
   return words.asFound.better(side(left.inside), side(right.inside), signed(rimOffsetMm));
 }

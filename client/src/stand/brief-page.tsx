@@ -22,6 +22,7 @@ import { notReady, toCheck } from './not-ready';
 import { useEnding } from './use-ending';
 import { words } from './words';
 import { bikePath } from '../ui/pages';
+import { say } from '../ui/say';
 
 export interface BriefPageProps {
   record: BikeRecord;
@@ -149,7 +150,7 @@ function Block({ block, states, record, job, onStep, onWait, onEnded }: BlockPro
         <View className="px-4 py-3">
           {first ? (
             <Button
-              label={words.waitsFirst(states.get(first)?.step.title ?? first)}
+              label={words.waitsFirst(say(states.get(first)?.step.title ?? first))}
               onPress={() => onStep(first)}
               className="min-h-[60px]"
             />
@@ -208,21 +209,21 @@ function StepLines({
       <Pressable
         role="link"
         onPress={onStep}
-        aria-label={`${words.brief.toStep}: ${step.title}`}
+        aria-label={`${words.brief.toStep}: ${say(step.title)}`}
         className="min-h-[48px] flex-row items-center gap-2 px-4 pt-1"
       >
         {ended ? <Mark verdict={state.how === 'done' ? 'goes' : 'work'} size={22} /> : null}
         <Txt size="lead" bold={!ended} tone={ended ? 'soft' : 'ink'} className="min-w-0 flex-1">
-          {step.end ? `${step.title} · ${words.ends[step.end]}` : step.title}
+          {say(step.end ? `${say(step.title)} · ${words.ends[step.end]}` : step.title)}
         </Txt>
         <Txt aria-hidden>›</Txt>
       </Pressable>
       {ended ? null : (
         <>
-          {step.parts.length > 0 ? <Txt className="px-4">{step.parts.join(', ')}</Txt> : null}
+          {step.parts.length > 0 ? <Txt className="px-4">{step.parts.map(say).join(', ')}</Txt> : null}
           {step.cautions.map((caution) => (
-            <Txt key={caution} bold tone="stop" className="px-4">
-              {caution}
+            <Txt key={say(caution)} bold tone="stop" className="px-4">
+              {say(caution)}
             </Txt>
           ))}
           {step.checks.map((check) => (

@@ -20,6 +20,7 @@ import { readTyped } from '../ui/typed-number';
 import { checkState, mostNm, type CheckValues } from './check-values';
 import { checkAnchor } from './not-ready';
 import { words } from './words';
+import { say } from '../ui/say';
 
 export interface CheckRowProps {
   check: StepCheck;
@@ -56,19 +57,21 @@ function Row({ check, record, stepId, values, disabled, onTick, onFigure }: Omit
   switch (check.kind) {
     case 'confirm': {
       const ticked = values.ticked[check.id] ?? false;
-      return <Tick label={check.what} ticked={ticked} disabled={disabled} onTick={(next) => onTick(check.id, next)} />;
+      return (
+        <Tick label={say(check.what)} ticked={ticked} disabled={disabled} onTick={(next) => onTick(check.id, next)} />
+      );
     }
     case 'photo':
       return (
         <View className="border-b border-rule px-4 py-3">
-          <PhotoStrip record={record} about={check.about} title={check.what} />
+          <PhotoStrip record={record} about={check.about} title={say(check.what)} />
         </View>
       );
     case 'second-person':
       return (
         <View className="border-b border-rule px-4 py-3">
           <Txt bold>{words.second}</Txt>
-          <Txt>{check.what}</Txt>
+          <Txt>{say(check.what)}</Txt>
           <Txt tone="soft">{words.secondHow[check.atOnce ? 'atOnce' : 'later']}</Txt>
         </View>
       );
@@ -96,11 +99,11 @@ function CountRow({
   return (
     <View className="min-h-[60px] flex-row items-center gap-2 border-b border-rule px-4 py-1">
       <Txt size="lead" className="min-w-0 flex-1">
-        {check.what}
+        {say(check.what)}
       </Txt>
       <Button
         label="−"
-        spoken={`${words.fewer}: ${check.what}`}
+        spoken={`${words.fewer}: ${say(check.what)}`}
         disabled={disabled || shown === 0}
         onPress={() => onFigure(check.id, shown - 1)}
         className="w-14"
@@ -110,7 +113,7 @@ function CountRow({
       </Txt>
       <Button
         label="+"
-        spoken={`${words.more}: ${check.what}`}
+        spoken={`${words.more}: ${say(check.what)}`}
         disabled={disabled}
         onPress={() => onFigure(check.id, shown + 1)}
         className="w-14"
@@ -153,7 +156,7 @@ function FigureRow({
     <View className="gap-2 border-b border-rule px-4 py-2">
       <View className="min-h-[56px] flex-row items-center gap-3">
         <View className="min-w-0 flex-1">
-          <Txt size="lead">{check.what}</Txt>
+          <Txt size="lead">{say(check.what)}</Txt>
           <Txt size="label" tone="soft">
             {check.kind === 'torque'
               ? [
@@ -167,7 +170,7 @@ function FigureRow({
         {leftOut ? (
           <Button
             label={words.measureIt}
-            spoken={`${check.what}, ${unit}`}
+            spoken={`${say(check.what)}, ${unit}`}
             onPress={() => setTyping(true)}
             testID={`enter-${check.id}`}
           />
@@ -211,9 +214,9 @@ function FigureRow({
             />
           ) : null}
           <Button
-            label={value === undefined && aim === undefined ? `${check.what}, ${unit}` : words.change}
+            label={value === undefined && aim === undefined ? `${say(check.what)}, ${unit}` : words.change}
             onPress={() => setTyping(true)}
-            spoken={`${words.change}: ${check.what}`}
+            spoken={`${words.change}: ${say(check.what)}`}
             className={aim !== undefined && value === undefined ? '' : 'flex-1'}
             testID={`enter-${check.id}`}
           />

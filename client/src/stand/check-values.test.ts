@@ -1,22 +1,23 @@
+import { asWritten } from '@cricket/core/said';
 import type { Step, StepCheck } from '@cricket/core/procedure';
 
 import { asRecorded, checkState, mayBeDone, missingParts, noValues, readingsOf } from './check-values';
 import { notReady } from './not-ready';
 
-const confirm: StepCheck = { kind: 'confirm', id: 'seated', what: 'Seated' };
+const confirm: StepCheck = { kind: 'confirm', id: 'seated', what: asWritten('Seated') };
 const torque: StepCheck = {
   kind: 'torque',
   id: 'nut',
-  what: 'Nut',
+  what: asWritten('Nut'),
   nm: 40,
   mostNm: 45,
   source: null,
   how: 'final',
   threadLock: false,
 };
-const gap: StepCheck = { kind: 'measure', id: 'gap', what: 'Gap', unit: 'mm', min: 1, max: null };
-const parts: StepCheck = { kind: 'count', id: 'nuts', what: 'Nuts', count: 2 };
-const photo: StepCheck = { kind: 'photo', id: 'p', what: 'Photo', about: 'parcel' };
+const gap: StepCheck = { kind: 'measure', id: 'gap', what: asWritten('Gap'), unit: 'mm', min: 1, max: null };
+const parts: StepCheck = { kind: 'count', id: 'nuts', what: asWritten('Nuts'), count: 2 };
+const photo: StepCheck = { kind: 'photo', id: 'p', what: asWritten('Photo'), about: 'parcel' };
 const figures = (values: Record<string, number>) => ({ ...noValues, figures: values });
 
 describe('the checks of a step', () => {
@@ -79,7 +80,7 @@ describe('the checks of a step', () => {
 });
 
 describe('a step as it was recorded', () => {
-  const step = { checks: [gap, { kind: 'confirm', id: 'free', what: 'It turns free' }] } as unknown as Step;
+  const step = { checks: [gap, { kind: 'confirm', id: 'free', what: asWritten('It turns free') }] } as unknown as Step;
 
   it('shows its figures and looks again, and may stand as it is', () => {
     const values = asRecorded({ step, how: 'done', readings: [{ check: 'gap', value: 1.4 }] });

@@ -1,4 +1,5 @@
 import type { Step, StepCheck, StepState } from '@cricket/core/procedure';
+import { say } from '../ui/say';
 
 /** What is ticked, entered and counted at a step before it is done. */
 export interface CheckValues {
@@ -100,7 +101,9 @@ interface Counted {
 /** Every part that a step counts. */
 export function countedParts({ checks }: Pick<Step, 'checks'>, { figures }: CheckValues): Counted[] {
   return checks.flatMap((check) =>
-    check.kind === 'count' ? [{ what: check.what, got: figures[check.id] ?? check.count, count: check.count }] : [],
+    check.kind === 'count'
+      ? [{ what: say(check.what), got: figures[check.id] ?? check.count, count: check.count }]
+      : [],
   );
 }
 

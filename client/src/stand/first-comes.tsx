@@ -5,6 +5,7 @@ import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { words } from './words';
 import { secondLookPath, standPath } from '../ui/pages';
+import { say } from '../ui/say';
 
 /** What a step waits for: other steps one by one, and a second person's looks in one place. */
 export function FirstComes({ bikeId, others }: { bikeId: string; others: readonly StepState[] }) {
@@ -16,7 +17,7 @@ export function FirstComes({ bikeId, others }: { bikeId: string; others: readonl
         .filter(({ awaitsSecond }) => !awaitsSecond)
         .map(({ step }) => (
           <ToPage key={step.id} to={standPath(bikeId, step.id)} instead className="min-h-[48px] justify-center">
-            <Txt className="underline">{step.title}</Txt>
+            <Txt className="underline">{say(step.title)}</Txt>
           </ToPage>
         ))}
       {unseen.length > 0 ? (

@@ -1,13 +1,15 @@
+import type { Said } from '@cricket/core/said';
 import type { Verdict } from '@cricket/core/verdict';
 
 import { Txt } from '../ui/txt';
 import { VerdictLine } from '../ui/verdict-line';
+import { say } from '../ui/say';
 import { words } from './words';
 
 export interface JudgedProps {
   verdict: Verdict;
-  because: string;
-  remedies: readonly string[];
+  because: Said | string;
+  remedies: readonly (Said | string)[];
   /** A figure of this step does not hold. */
   against: boolean;
 }
@@ -19,7 +21,7 @@ export function Judged({ verdict, because, remedies, against }: JudgedProps) {
   return (
     <>
       {heldBack ? null : <VerdictLine verdict={verdict} />}
-      <Txt>{[because, ...rest].join(' ')}</Txt>
+      <Txt>{[because, ...rest].map(say).join(' ')}</Txt>
     </>
   );
 }

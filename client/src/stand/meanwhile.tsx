@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { Txt } from '../ui/txt';
 import type { CheckValues } from './check-values';
 import { words } from './words';
+import { say } from '../ui/say';
 
 export interface MeanwhileProps {
   current: StepState;
@@ -15,7 +16,7 @@ export interface MeanwhileProps {
 export function Meanwhile({ current, mine }: MeanwhileProps) {
   const entered = current.step.checks.flatMap((check) => {
     const figure = mine.figures[check.id];
-    return figure === undefined ? [] : [`${check.what} ${figure}${unitOf(check)}`];
+    return figure === undefined ? [] : [`${say(check.what)} ${figure}${unitOf(check)}`];
   });
   return (
     <View className="mx-4 my-2 gap-1 border-l-8 border-work bg-sheet px-3 py-2" role="status" testID="meanwhile">

@@ -2,11 +2,12 @@ import type { StepCheck } from '@cricket/core/procedure';
 
 import type { Readiness } from './check-values';
 import { words } from './words';
+import { say } from '../ui/say';
 
 /** What keeps a step from being done, for its button; null while nothing does. */
 export function notReady({ open, against }: Readiness): string | null {
   const [first] = against;
-  if (first) return words.against(first.what);
+  if (first) return words.against(say(first.what));
   return open.length > 0 ? words.checksOpen(open.length) : null;
 }
 

@@ -12,6 +12,7 @@ import { useWrites } from '../data/use-writes';
 import { Button } from '../ui/button';
 import { Txt } from '../ui/txt';
 import { words as all } from './words';
+import { say } from '../ui/say';
 
 const words = all.refusedHere;
 
@@ -73,8 +74,8 @@ function happened(
 ): string {
   const figures = readings.map(({ check, value }) => {
     const asked = checks.find(({ id }) => id === check);
-    return `${asked && 'what' in asked ? asked.what : check} ${value}`;
+    return `${say(asked && 'what' in asked ? asked.what : check)} ${value}`;
   });
   const parts = [journal.endings[how], because, ...figures].filter(Boolean).join(' · ');
-  return words.happened(person, format(new Date(madeAt), 'd MMM HH:mm'), title, parts).slice(0, 1000);
+  return words.happened(person, format(new Date(madeAt), 'd MMM HH:mm'), say(title), parts).slice(0, 1000);
 }

@@ -20,6 +20,7 @@ import { AskBecause } from './ask-because';
 import { looks } from './second-person';
 import { words } from './words';
 import { standPath } from '../ui/pages';
+import { say } from '../ui/say';
 
 export interface SecondLookProps {
   record: BikeRecord;
@@ -70,30 +71,30 @@ function ToBeSeen({ record, atEnd, state, own }: ToBeSeenProps) {
   const { step, person, readings } = state;
   const { addEvent } = useWrites();
   const [asking, setAsking] = useState(false);
-  const say = (how: 'confirmed' | 'problem', more: object = {}) =>
+  const tell = (how: 'confirmed' | 'problem', more: object = {}) =>
     void addEvent(record.bike.id, 'step', axleAt(step.end ?? atEnd), { stepId: step.id, how, ...more });
   const found = new Map(readings.map(({ check, value }) => [check, value]));
   return (
     <View className="gap-1 border-b-2 border-ink px-4 py-3" testID={`look-${step.id}`}>
       <ToPage
-        aria-label={`${words.secondLook.toStep}: ${step.title}`}
+        aria-label={`${words.secondLook.toStep}: ${say(step.title)}`}
         to={standPath(record.bike.id, step.id)}
         className="min-h-[48px] justify-center"
       >
         <Txt size="lead" bold className="underline">
-          {step.end ? `${step.title} · ${words.ends[step.end]}` : step.title}
+          {say(step.end ? `${say(step.title)} · ${words.ends[step.end]}` : step.title)}
         </Txt>
       </ToPage>
       {step.checks.map((check) => {
         const value = found.get(check.id);
         if (check.kind === 'second-person') return null;
         if (check.kind === 'photo') {
-          return <PhotoStrip key={check.id} record={record} about={check.about} title={check.what} />;
+          return <PhotoStrip key={check.id} record={record} about={check.about} title={say(check.what)} />;
         }
         const unit = check.kind === 'torque' ? 'N·m' : check.kind === 'measure' ? check.unit : '';
         return (
           <View key={check.id} className="flex-row justify-between gap-3">
-            <Txt className="min-w-0 flex-1">{check.what}</Txt>
+            <Txt className="min-w-0 flex-1">{say(check.what)}</Txt>
             {value === undefined ? null : <Txt figure bold>{`${figure(value)} ${unit}`}</Txt>}
           </View>
         );
@@ -101,7 +102,7 @@ function ToBeSeen({ record, atEnd, state, own }: ToBeSeenProps) {
       {step.checks.map((check) =>
         check.kind === 'second-person' && check.atOnce ? (
           <Txt key={check.id} bold>
-            {check.what}
+            {say(check.what)}
           </Txt>
         ) : null,
       )}
@@ -112,7 +113,7 @@ function ToBeSeen({ record, atEnd, state, own }: ToBeSeenProps) {
         <AskBecause
           ending="problem"
           onKeep={(because) => {
-            say('problem', { because });
+            tell('problem', { because });
             setAsking(false);
           }}
           onCancel={() => setAsking(false)}
@@ -124,7 +125,7 @@ function ToBeSeen({ record, atEnd, state, own }: ToBeSeenProps) {
             needs="work"
             label={words.confirmSecond}
             look="do"
-            onPress={() => say('confirmed')}
+            onPress={() => tell('confirmed')}
             className="flex-1"
             testID={`confirm-${step.id}`}
           />

@@ -2,6 +2,7 @@ import type { Step } from '@cricket/core/procedure';
 import { inUnits } from '@cricket/core/units';
 
 import { shopUnits } from '../ui/shop-units';
+import { say } from '../ui/say';
 
 /** Reads the step aloud, where the browser can; a second touch stops it. */
 export function stepAloud({ title, why, cautions, checks }: Step): void {
@@ -12,7 +13,9 @@ export function stepAloud({ title, why, cautions, checks }: Step): void {
     return;
   }
   const spoken = checks.flatMap((check) => ('what' in check && check.kind !== 'photo' ? [check.what] : []));
-  const sentence = new SpeechSynthesisUtterance(inUnits([title, why, ...cautions, ...spoken].join('. '), shopUnits()));
+  const sentence = new SpeechSynthesisUtterance(
+    inUnits([title, why, ...cautions, ...spoken].map(say).join('. '), shopUnits()),
+  );
   sentence.lang = 'en-GB';
   speech.speak(sentence);
 }

@@ -8,6 +8,7 @@ import { Txt } from '../ui/txt';
 import { useTones } from '../ui/tones';
 import { words } from './words';
 import { SvgTxt } from '../ui/svg-txt';
+import { say } from '../ui/say';
 
 export interface StepDrawingProps {
   bike: BikeSize;
@@ -109,7 +110,7 @@ function AxleRow({ step, end, turned, width }: { step: Step; end: EndJob; turned
               textAnchor="middle"
               fill={tones.ink}
             >
-              {part.name}
+              {say(part.name)}
             </SvgTxt>
           </G>
         );

@@ -3,6 +3,7 @@ import { Pressable, View } from 'react-native';
 
 import { Txt } from '../ui/txt';
 import { words } from './words';
+import { say } from '../ui/say';
 
 /** Every step by station, with where it stands. */
 export function StepList({
@@ -20,7 +21,9 @@ export function StepList({
         const first = index === 0 || steps[index - 1]!.step.station !== step.station;
         const says =
           how === 'open'
-            ? [step.because, elsewhere && words.elsewhere(elsewhere.person)].filter(Boolean).join(' · ')
+            ? [step.because, elsewhere && words.elsewhere(elsewhere.person)]
+                .flatMap((each) => (each ? [say(each)] : []))
+                .join(' · ')
             : [awaitsSecond ? words.awaits : words.endedBy[how], ...(person ? [words.by(person)] : []), because]
                 .filter(Boolean)
                 .join(' · ');
@@ -42,7 +45,7 @@ export function StepList({
               />
               <View className="min-w-0 flex-1">
                 <Txt bold={how !== 'done'} tone={how === 'done' ? 'soft' : 'ink'}>
-                  {step.end ? `${step.title} · ${words.ends[step.end]}` : step.title}
+                  {say(step.end ? `${say(step.title)} · ${words.ends[step.end]}` : step.title)}
                 </Txt>
                 {says ? (
                   <Txt size="label" tone={how === 'problem' ? 'stop' : 'soft'}>

@@ -34,6 +34,7 @@ import { StepDrawing } from './step-drawing';
 import { useEnding } from './use-ending';
 import { words } from './words';
 import { bikePath } from '../ui/pages';
+import { say } from '../ui/say';
 
 export interface StepPageProps {
   record: BikeRecord;
@@ -79,9 +80,9 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
   const meanwhile = ended && !wasEnded;
   // What was put in here and overtaken stays aside: an ended step shows what is recorded of it.
   const shown = ended ? startOf(current, record) : values;
-  const say = (how: JobEventData<'step'>['how'], more: object = {}) => {
+  const tell = (how: JobEventData<'step'>['how'], more: object = {}) => {
     setWasEnded(how !== 'undone');
-    ending.say(step, how, more);
+    ending.tell(step, how, more);
   };
   const onwards = () => onGo(steps[at + 1]?.step.id ?? null);
   const done = () => {
@@ -95,7 +96,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
   };
   const noted = (as: 'skipped' | 'problem' | 'stood-in', because: string) => {
     atEnd.current?.();
-    say(as, { because });
+    tell(as, { because });
     setAsking(null);
     // A problem stays in sight until it is put right.
     if (as === 'problem') onGo(step.id);
@@ -110,7 +111,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
   const undo = () => {
     // What was entered is put right, not entered anew.
     draft.change(shown);
-    say('undone');
+    tell('undone');
   };
   const footer = ended ? (
     <View className="flex-row gap-2">
@@ -132,7 +133,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
       </View>
       {firstWaited ? (
         <Button
-          label={words.waitsFirst(firstWaited.step.title)}
+          label={words.waitsFirst(say(firstWaited.step.title))}
           look="do"
           onPress={() => onGo(firstWaited.step.id)}
           className="min-h-[72px]"
@@ -178,17 +179,21 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
           />
           <View className="gap-2 px-4 py-3">
             <Txt size="stand" bold heading={2} testID="step-title">
-              {step.title}
+              {say(step.title)}
             </Txt>
-            <Txt size="lead">{step.why}</Txt>
+            <Txt size="lead">{say(step.why)}</Txt>
             {step.because || job.ends.length > 1 ? (
               <Txt tone="soft">
-                {[...(step.end ? [words.ends[step.end]] : []), ...(step.because ? [step.because] : [])].join(' · ')}
+                {[...(step.end ? [words.ends[step.end]] : []), ...(step.because ? [step.because] : [])]
+                  .map(say)
+                  .join(' · ')}
               </Txt>
             ) : null}
-            {step.school ? <Txt tone="soft">{words.school(step.school.chosen, step.school.other)}</Txt> : null}
-            {step.tools.length > 0 ? <Txt>{`${words.tools}: ${step.tools.join(', ')}`}</Txt> : null}
-            {step.parts.length > 0 ? <Txt>{`${words.parts}: ${step.parts.join(', ')}`}</Txt> : null}
+            {step.school ? (
+              <Txt tone="soft">{words.school(say(step.school.chosen), say(step.school.other))}</Txt>
+            ) : null}
+            {step.tools.length > 0 ? <Txt>{`${words.tools}: ${step.tools.map(say).join(', ')}`}</Txt> : null}
+            {step.parts.length > 0 ? <Txt>{`${words.parts}: ${step.parts.map(say).join(', ')}`}</Txt> : null}
           </View>
           {waitsFor.length > 0 && !ended ? (
             <FirstComes bikeId={bikeId} others={steps.filter((other) => waitsFor.includes(other.step.id))} />
@@ -196,8 +201,8 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
           {step.cautions.length > 0 ? (
             <View className="mx-4 mb-2 gap-1 border-l-8 border-stop bg-sheet px-3 py-2">
               {step.cautions.map((caution) => (
-                <Txt key={caution} bold>
-                  {caution}
+                <Txt key={say(caution)} bold>
+                  {say(caution)}
                 </Txt>
               ))}
             </View>
@@ -227,7 +232,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
             </Txt>
           ) : null}
           {current.awaitsSecond ? (
-            <SecondPerson doneBy={current.person ?? ''} onConfirm={() => say('confirmed')} />
+            <SecondPerson doneBy={current.person ?? ''} onConfirm={() => tell('confirmed')} />
           ) : null}
           {asking === 'stood-in' || (step.signed && !ended && waitsFor.length === 0) ? (
             <StandIn

@@ -9,6 +9,7 @@ import { chirp } from '../measure/chirp';
 import { useSettings } from '../settings/settings';
 import { countedParts, missingParts, readingsOf, type CheckValues } from './check-values';
 import { words } from './words';
+import { say } from '../ui/say';
 
 /** Writes down how a step ended, with everything that belongs to it. */
 export function useEnding(
@@ -20,17 +21,17 @@ export function useEnding(
   const { sound } = useSettings();
   const bikeId = record.bike.id;
   const placeOf = (step: Step) => axleAt((job.ends.find(({ end }) => end === step.end) ?? job.ends[0]!).end);
-  const say = (step: Step, how: JobEventData<'step'>['how'], more: object = {}) =>
+  const tell = (step: Step, how: JobEventData<'step'>['how'], more: object = {}) =>
     void addEvent(bikeId, 'step', placeOf(step), { stepId: step.id, how, ...more });
   const done = (step: Step, values: CheckValues, minutes: number) => {
     const readings = readingsOf(values);
-    say(step, 'done', {
+    tell(step, 'done', {
       minutes: Number(Math.min(1440, minutes).toFixed(2)),
       ...(readings.length && { readings }),
     });
     const place = placeOf(step);
-    for (const { feature, ...data } of step.irreversible) {
-      void addEvent(bikeId, 'irreversible', place, data);
+    for (const { feature, where, ...data } of step.irreversible) {
+      void addEvent(bikeId, 'irreversible', place, { ...data, where: say(where) });
       // A slot that was filed stays a filed one, however often it is measured again.
       if (feature && data.amountMm !== undefined) {
         const takenAt = now().toISOString();
@@ -38,13 +39,13 @@ export function useEnding(
       }
     }
     if (sound) chirp();
-    if (step.waitMinutes > 0) onWait(step.id, step.title, step.waitMinutes);
+    if (step.waitMinutes > 0) onWait(step.id, say(step.title), step.waitMinutes);
   };
   /** A parcel that is short: what came is recorded, and the step is a problem until the rest is here. */
   const short = (step: Step, values: CheckValues) => {
     const counts = countedParts(step, values).map(({ what, got, count }) => ({ part: what, expected: count, got }));
     void addEvent(bikeId, 'received', placeOf(step), { counts });
-    say(step, 'problem', { because: words.parcel.missing(missingParts(step, values)) });
+    tell(step, 'problem', { because: words.parcel.missing(missingParts(step, values)) });
   };
-  return { say, done, short };
+  return { tell, done, short };
 }

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 
 import { Txt } from '../ui/txt';
 import { words } from './words';
+import { say } from '../ui/say';
 
 /** Steps that safety hangs on and that nobody did: shown wherever the bike is judged, printed or given to its rider. */
 export function StoodInList({ steps }: { steps: readonly StepState[] }) {
@@ -13,7 +14,7 @@ export function StoodInList({ steps }: { steps: readonly StepState[] }) {
       <Txt bold>{words.list}</Txt>
       {stood.map(({ step, person, because }) => (
         <Txt key={step.id} verbatim>
-          {words.line(step.title, person ?? '', because ?? '')}
+          {words.line(say(step.title), person ?? '', because ?? '')}
         </Txt>
       ))}
     </View>

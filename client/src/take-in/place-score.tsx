@@ -6,6 +6,7 @@ import { Mark } from '../ui/mark';
 import { useTones } from '../ui/tones';
 import { Txt } from '../ui/txt';
 import { words } from './words';
+import { say } from '../ui/say';
 
 /** One place for the motor: its score as a rule from 0 to 100, its reasons under it. */
 export function PlaceScoreRow({
@@ -50,7 +51,7 @@ export function PlaceScoreRow({
                 {value === null ? words.unknown : `${Math.round(value * 100)} × ${weight}`}
               </Txt>
               <Txt size="label" className="min-w-0 flex-1">
-                {because}
+                {say(because)}
               </Txt>
             </View>
           ))}

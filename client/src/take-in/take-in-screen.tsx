@@ -35,6 +35,7 @@ import {
 import { words } from './words';
 import { bikePath } from '../ui/pages';
 import { BikeNotThere } from '../of-bike/bike-not-there';
+import { say } from '../ui/say';
 
 /** Rider, wishes, brakes and what the walk round found; and which end that speaks for. */
 export function TakeInScreen() {
@@ -199,7 +200,7 @@ function Score({ bike, typed: { control, known, laws }, states }: ScoreProps) {
         <Txt size="title" bold heading={2}>
           {words.score}
         </Txt>
-        <Txt>{result.because}</Txt>
+        <Txt>{say(result.because)}</Txt>
       </View>
       {(['front', 'rear', 'mid'] as const).map((place) => (
         <PlaceScoreRow

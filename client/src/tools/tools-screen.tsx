@@ -1,5 +1,5 @@
 import type { ShopSettings } from '@cricket/contract/shapes';
-import { knownTools } from '@cricket/core/fit';
+import { knownTools, toolName } from '@cricket/core/tools';
 import { useState } from 'react';
 import { View } from 'react-native';
 
@@ -19,6 +19,7 @@ import { Txt } from '../ui/txt';
 import { readTyped } from '../ui/typed-number';
 import { useOwnTools } from './use-own-tools';
 import { words } from './words';
+import { say } from '../ui/say';
 
 /** The tools that the shop has, and what an hour of its work costs: recorded once, reckoned with everywhere. */
 export function ToolsScreen() {
@@ -46,7 +47,7 @@ export function ToolsScreen() {
         {named.map((tool) => (
           <Tick
             key={tool}
-            label={tool}
+            label={say(toolName(tool))}
             ticked={tools.includes(tool)}
             disabled={!own}
             onTick={(onHand) => void record(tool, onHand)}

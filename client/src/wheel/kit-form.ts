@@ -6,6 +6,7 @@ import { typedFigure } from '../ui/number-rule';
 import { fieldText, shopUnits } from '../ui/shop-units';
 import { readStated, statedText } from '../ui/stated-lines';
 import { adapterText, readAdapters } from './adapter-lines';
+import { say } from '../ui/say';
 
 /** How a field of the kit is entered. `group` is left out as a whole when none of its fields is filled. */
 type KitField =
@@ -138,7 +139,7 @@ export function readKit(
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
     const field = names.find((name) => error.path.startsWith(name.replaceAll('-', '.')));
-    const message = error.value === undefined ? missing(kitFields[field ?? firstOf(error.path)]) : error.message;
+    const message = error.value === undefined ? missing(kitFields[field ?? firstOf(error.path)]) : say(error.says);
     return { errors: { [field ?? firstOf(error.path)]: message } };
   }
 }

@@ -20,6 +20,7 @@ import { AdapterForm, PlugForm } from './wiring-part-forms';
 import { JoinTables } from './join-tables';
 import { WiringLists } from './wiring-lists';
 import { words } from './words';
+import { say } from '../ui/say';
 
 /** What meets what in the loom of a bike, drawn and contact by contact. */
 export function WiringScreen() {
@@ -44,7 +45,7 @@ function Wiring({ record }: { record: BikeRecord }) {
       <View className="max-w-[720px]">
         {wiring.kind === 'waiting' ? <Txt className="px-4 pb-2">{words.waiting}</Txt> : null}
         {wiring.kind === 'contradiction' ? (
-          <Txt className="px-4 pb-2">{words.contradiction(wiring.because)}</Txt>
+          <Txt className="px-4 pb-2">{words.contradiction(say(wiring.because))}</Txt>
         ) : null}
         {wiring.kind === 'open' ? <Answered input={wiring.input} result={wiring.result} /> : null}
         <WiringLists record={record} />

@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { InputError, Maybe, OneOf, Optional, Uuid } from '@cricket/core/input';
 import { axlePlaces } from '@cricket/core/model';
 
@@ -13,5 +14,5 @@ export class NewChoice {
 
 /** A wheel that is chosen must be named. */
 export function whyNoChoice({ kind, wheelId }: Pick<NewChoice, 'kind' | 'wheelId'>): InputError | null {
-  return kind === 'wheel' && !wheelId ? new InputError('wheelId', wheelId, 'a UUID') : null;
+  return kind === 'wheel' && !wheelId ? new InputError('wheelId', wheelId, said('input.uuid')) : null;
 }

@@ -1,3 +1,4 @@
+import { listed, said } from '@cricket/core/said';
 import { Anything, InputError, inputErrors, Named, OneOf } from '@cricket/core/input';
 import { jobEventKinds, jobEventShapes, placesOf, type JobEventKind } from '@cricket/core/job-events';
 import { places, type Place } from '@cricket/core/model';
@@ -17,9 +18,11 @@ export class NewJobEvent {
 /** What of an event does not suit its kind: where it happened, and everything that it says. */
 export function unsuitedEvent({ kind, place, data }: Pick<NewJobEvent, 'kind' | 'place' | 'data'>): InputError[] {
   const known = placesOf(kind);
-  const misplaced = known.includes(place) ? [] : [new InputError('place', place, `one of ${known.join(', ')}`)];
-  const said = inputErrors(jobEventShapes[kind], data).map(
+  const misplaced = known.includes(place)
+    ? []
+    : [new InputError('place', place, said('input.one-of', { words: listed(known, 'comma') }))];
+  const found = inputErrors(jobEventShapes[kind], data).map(
     ({ path, value, allowed }) => new InputError(path ? `data.${path}` : 'data', value, allowed),
   );
-  return [...misplaced, ...said];
+  return [...misplaced, ...found];
 }

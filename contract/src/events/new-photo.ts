@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { Base64, Checked, Maybe, OneOf, Optional, Text } from '@cricket/core/input';
 import { places, type Place } from '@cricket/core/model';
 
@@ -10,11 +11,11 @@ const nameOfShot = /^[a-z0-9.-]+$/;
 export class NewPhoto {
   @OneOf(places) place!: Place;
   /** @example "condition" */
-  @Checked(Text(80), (about: string) => nameOfShot.test(about), 'small letters, figures, dots and hyphens')
+  @Checked(Text(80), (about: string) => nameOfShot.test(about), said('contract.small-letters-figures-dots-and-hyphens'))
   about!: string;
   @Optional() @Maybe() @Text(200) note?: string | null;
   /** JPEG, PNG or WebP. */
-  @Base64('a picture in base64 of at most 3 MB', largestPhoto) picture!: string;
+  @Base64(said('contract.picture-in-base64-of-at-most'), largestPhoto) picture!: string;
   /** By the phone's clock. */
   @Moment() takenAt!: string;
 }

@@ -1,3 +1,4 @@
+import { listed, said } from '@cricket/core/said';
 import { whyNotTold } from '@cricket/core/answer-check';
 import { featureById } from '@cricket/core/features';
 import { Anything, Figure, Items, InputError, Maybe, Nested, OneOf, Optional, Remark, Text } from '@cricket/core/input';
@@ -34,20 +35,24 @@ type Said = Pick<NewReading, 'place' | 'feature' | 'valueMm' | 'word' | 'parts' 
 /** Why a reading is not what its feature asks for: a plausible length, a known word, parts, or an answer; null when it is. */
 export function whyUnsuited({ place, feature, valueMm, word, parts, told }: Said): InputError | null {
   const given = [valueMm, word, parts, told].filter((item) => item !== null && item !== undefined).length;
-  if (given !== 1) return new InputError('feature', feature, 'given with exactly one of valueMm, word, parts and told');
+  if (given !== 1) return new InputError('feature', feature, said('contract.given-with-exactly-one-of-valuemm'));
   if (place === 'bike') {
-    return told ? whyNotTold({ feature, is: told.is }) : new InputError('told', told, `what ${feature} is`);
+    return told
+      ? whyNotTold({ feature, is: told.is })
+      : new InputError('told', told, said('contract.what-is', { feature }));
   }
   const known = endAt(place) && featureById(feature);
-  if (!known) return new InputError('feature', feature, `something that is read at ${place}`);
+  if (!known) return new InputError('feature', feature, said('contract.something-that-is-read-at', { place }));
   if (known.kind === 'length') {
     const { minMm, maxMm } = known;
     const holds = typeof valueMm === 'number' && valueMm >= minMm && valueMm <= maxMm;
-    return holds ? null : new InputError('valueMm', valueMm, `from ${minMm} to ${maxMm} mm for ${feature}`);
+    return holds ? null : new InputError('valueMm', valueMm, said('contract.from-to-for', { minMm, maxMm, feature }));
   }
   if (known.kind === 'word') {
     const holds = typeof word === 'string' && known.words.includes(word);
-    return holds ? null : new InputError('word', word, `one of ${known.words.join(', ')} for ${feature}`);
+    return holds
+      ? null
+      : new InputError('word', word, said('contract.one-of-for', { words: listed(known.words, 'comma'), feature }));
   }
-  return Array.isArray(parts) ? null : new InputError('parts', parts, `a list for ${feature}`);
+  return Array.isArray(parts) ? null : new InputError('parts', parts, said('contract.list-for', { feature }));
 }

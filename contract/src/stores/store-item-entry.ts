@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { Amount, InputError, Maybe, Nested, OneOf, Optional, Whole } from '@cricket/core/input';
 import { PlainStoreDetails } from '@cricket/core/part-schemas';
 import { storeKinds, threadedKinds, type StoreDetails, type StoreKind } from '@cricket/core/parts';
@@ -26,5 +27,5 @@ export function missingOfPart(item: StoreItemEntry): InputError[] {
   const ranges = { boreMm: '4 to 60', tabWidthMm: '4 to 20', tabDepthMm: '0.5 to 20' };
   return needed
     .filter((name) => item[name] === undefined || item[name] === null)
-    .map((name) => new InputError(name, undefined, `a number from ${ranges[name]} mm`));
+    .map((name) => new InputError(name, undefined, said('contract.number-from-mm', { ranges: ranges[name] })));
 }

@@ -1,71 +1,107 @@
 import type { Chosen } from '../acceptance';
-import { inMm } from '../figures';
+import { listed, said, type Said } from '../said';
 import type { RoomStation } from '../whole-bike';
 
-type Lines = { [Station in RoomStation]: (chosen: Chosen<Station>) => string[] };
-
-const whole = (mm: number): string => String(Math.round(mm));
-const listed = (names: readonly string[]): string => names.join(', ');
+type Lines = { [Station in RoomStation]: (chosen: Chosen<Station>) => Said[] };
 
 /** What is to be built at a station, one sentence each: for the sheet and for the stand. */
 export const arrangementLines: Lines = {
   bar: ({ left, right, centre, cuts }) => [
-    ...(left.length > 0 ? [`Left, from the end inwards: ${listed(left.map(({ id }) => id))}.`] : []),
-    ...(right.length > 0 ? [`Right, from the end inwards: ${listed(right.map(({ id }) => id))}.`] : []),
-    ...(centre.length > 0 ? [`In the middle: ${listed(centre)}.`] : []),
-    ...cuts.map(({ id, mm }) => `Cut ${inMm(mm)} off ${id}.`),
+    ...(left.length > 0 ? [said('arrangement.left', { parts: ids(left) })] : []),
+    ...(right.length > 0 ? [said('arrangement.right', { parts: ids(right) })] : []),
+    ...(centre.length > 0 ? [said('arrangement.centre', { parts: listed(centre, 'comma') })] : []),
+    ...cuts.map(({ id, mm }) => said('arrangement.cut', { id, mm })),
   ],
   levers: ({ ends }) =>
     ends.map(({ end, do: way, what }) => {
-      const name = end === 'front' ? 'Front' : 'Rear';
-      if (way === 'keep') return `${name}: the lever stays as it is.`;
+      if (way === 'keep') return said('arrangement.lever-stays', { end });
       return way === 'switch'
-        ? `${name}: the lever stays, with ${what ?? 'a switch'}.`
-        : `${name}: ${what ?? 'another lever'} comes on.`;
+        ? said('arrangement.lever-with-switch', { end, what: what ?? said('arrangement.some-switch') })
+        : said('arrangement.lever-comes-on', { end, what: what ?? said('arrangement.some-lever') });
     }),
   cranks: ({ side, mount, crank, gapMm, turnOver }) => [
-    `Ring ${side === 'drive' ? 'on the chain side' : 'on the side without chain'}, sensor ${sensorMounts[mount]}, ${inMm(gapMm)} apart.`,
-    crank === 'off' ? 'The crank comes off for it.' : 'The crank stays on.',
-    ...(turnOver ? ['The ring goes on with its other face to the sensor.'] : []),
+    said('arrangement.ring', { side, mount: said(`arrangement.sensor-${mount}`), gapMm }),
+    said(crank === 'off' ? 'arrangement.crank-comes-off' : 'arrangement.crank-stays'),
+    ...(turnOver ? [said('arrangement.ring-turned-over')] : []),
   ],
   bay: ({ tube, fromMm, fixing, bossesMm, clearanceMm }) => [
-    `On the ${tube} tube, its lower end ${whole(fromMm)} mm from the bottom bracket.`,
+    said('arrangement.battery-at', { tube, fromMm: Math.round(fromMm) }),
     fixing === null
-      ? 'Nothing holds it there yet.'
+      ? said('arrangement.nothing-holds-it')
       : fixing === 'bands'
-        ? 'Held by bands.'
-        : `${fixing === 'bolted' ? 'Bolted to the bosses' : 'A boss and a band: the boss'} at ${listed(bossesMm.map(whole))} mm.`,
-    ...(clearanceMm === null ? [] : [`Nearest to anything, all the way in: ${inMm(clearanceMm)}.`]),
+        ? said('arrangement.held-by-bands')
+        : said('arrangement.bolted-at', { fixing, bossesMm: listed(bossesMm.map(Math.round), 'comma') }),
+    ...(clearanceMm === null ? [] : [said('arrangement.nearest', { clearanceMm })]),
   ],
   rack: ({ loadKg, neededN, heldN }) => [
-    `Pack and luggage: ${Number(loadKg.toFixed(1))} kg. The straps hold ${whole(heldN)} N; ${whole(neededN)} N is needed.`,
+    said('arrangement.rack', { loadKg, neededN: Math.round(neededN), heldN: Math.round(heldN) }),
   ],
   controller: ({ boxC, place }) => [
     ...(place
       ? [
-          `Its middle ${whole(place.at[0])} mm forward and ${whole(place.at[1])} mm up from the bottom bracket, turned by ${whole(place.turnDeg)}°.`,
+          said('arrangement.controller-at', {
+            forwardMm: Math.round(place.at[0]),
+            upMm: Math.round(place.at[1]),
+            turnDeg: Math.round(place.turnDeg),
+          }),
         ]
       : []),
-    `At full loss it gets ${whole(boxC)} °C.`,
+    said('arrangement.controller-heat', { boxC: Math.round(boxC) }),
   ],
-  power: ({ currentA, dropPercent, fuseA, elements }) => [
-    `${whole(currentA)} A from the battery, ${Number(dropPercent.toFixed(1))} % of its voltage lost on the way${fuseA === null ? '' : `, fuse ${fuseA} A`}.`,
-    `From the battery on: ${listed(elements.map(({ kind, loadA, ratedA }) => (ratedA === null ? kind : `${kind} ${whole(loadA)} of ${whole(ratedA)} A`)))}.`,
-  ],
+  power: ({ currentA, dropPercent, fuseA, elements }) => {
+    const drawn = { currentA: Math.round(currentA), dropPercent };
+    return [
+      fuseA === null ? said('arrangement.power', drawn) : said('arrangement.power-fused', { ...drawn, fuseA }),
+      said('arrangement.elements', {
+        elements: listed(
+          elements.map(({ kind, loadA, ratedA }) => {
+            const name = said(`power-path.${kind}`);
+            return ratedA === null
+              ? name
+              : said('arrangement.element', { name, loadA: Math.round(loadA), ratedA: Math.round(ratedA) });
+          }),
+          'comma',
+        ),
+      }),
+    ];
+  },
   cables: ({ cables }) =>
-    cables.map(
-      ({ id, neededMm, suppliedMm, extensions, tiesMm, coilAt }) =>
-        [
-          `${id}: ${whole(neededMm)} mm needed, ${whole(suppliedMm)} mm there`,
-          ...(extensions.length > 0 ? [`with ${listed(extensions)}`] : []),
-          ...(coilAt === null ? [] : [`coiled up at ${coilAt}`]),
-          ...(tiesMm.length > 0 ? [`ties at ${listed(tiesMm.map(whole))} mm`] : []),
-        ].join(', ') + '.',
+    cables.map(({ id, neededMm, suppliedMm, extensions, tiesMm, coilAt }) =>
+      said('arrangement.cable', {
+        id,
+        neededMm: Math.round(neededMm),
+        suppliedMm: Math.round(suppliedMm),
+        also: listed(
+          [
+            ...(extensions.length > 0
+              ? [said('arrangement.with-extensions', { names: listed(extensions, 'comma') })]
+              : []),
+            ...(coilAt === null ? [] : [said('arrangement.coiled-at', { coilAt })]),
+            ...(tiesMm.length > 0
+              ? [said('arrangement.ties-at', { tiesMm: listed(tiesMm.map(Math.round), 'comma') })]
+              : []),
+          ],
+          'none',
+        ),
+      }),
     ),
   wiring: ({ joins, unused }) => [
-    ...(joins.length > 0 ? [`Joined: ${listed(joins.map(({ a, b }) => `${a} – ${b}`))}.`] : []),
-    ...(unused.length > 0 ? [`Capped: ${listed(unused)}.`] : []),
+    ...(joins.length > 0
+      ? [
+          said('arrangement.joined', {
+            pairs: listed(
+              joins.map(({ a, b }) => `${a} – ${b}`),
+              'comma',
+            ),
+          }),
+        ]
+      : []),
+    ...(unused.length > 0 ? [said('arrangement.capped', { plugs: listed(unused, 'comma') })] : []),
   ],
 };
 
-const sensorMounts = { 'shell-ring': 'under a ring of the shell', tie: 'tied on', bracket: 'on a bracket' } as const;
+const ids = (parts: readonly { id: string }[]) =>
+  listed(
+    parts.map(({ id }) => id),
+    'comma',
+  );

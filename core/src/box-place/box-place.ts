@@ -1,4 +1,4 @@
-import { said } from '../said';
+import { said, type SaidParam } from '../said';
 import { frameSpots, type LaidBattery } from '../battery-bay';
 import { bayOfBike, outlineOf, type BoxPlace } from '../bay-question';
 import type { BikeFacts } from '../bike-facts';
@@ -13,6 +13,10 @@ const clearMm = 5;
 const heldMm = 3;
 /** More than this is open air. */
 const openMm = 1000;
+
+/** What is there on every frame; everything else is called as it was written down. */
+const own = ['down tube', 'seat tube', 'top tube', 'head tube', 'battery on its way in'];
+const named = (id: string): SaidParam => (own.includes(id) ? said(`box-place.${id.replaceAll(' ', '-')}`) : id);
 
 interface Thing {
   id: string;
@@ -118,13 +122,13 @@ function clash(things: readonly Near[], limitMm: number): Finding[] {
     .filter(({ gapMm }) => gapMm < limitMm - dust)
     .map(({ id, gapMm }) =>
       gapMm < 0
-        ? told(`box-clash.${id}`, 'stop', said('box-place.controller-and-want-same-room', { id }), [
+        ? told(`box-clash.${id}`, 'stop', said('box-place.controller-and-want-same-room', { thing: named(id) }), [
             said('box-place.push-it-to-where-it-is'),
           ])
         : finding(
             `box-clash.${id}`,
             'stop',
-            said('box-place.controller-comes-too-near-to', { id }),
+            said('box-place.controller-comes-too-near-to', { thing: named(id) }),
             { measured: gapMm, limit: limitMm, margin: gapMm - limitMm },
             [said('box-place.push-it-to-where-it-is')],
           ),
@@ -134,11 +138,11 @@ function clash(things: readonly Near[], limitMm: number): Finding[] {
 function held(beams: readonly Near[]): Finding {
   const nearest = beams.reduce((least, each) => (each.gapMm < least.gapMm ? each : least));
   if (nearest.gapMm <= heldMm)
-    return told('box-held', 'goes', said('box-place.it-is-held-against', { id: nearest.id }));
+    return told('box-held', 'goes', said('box-place.it-is-held-against', { thing: named(nearest.id) }));
   return finding(
     'box-held',
     'work',
-    said('box-place.nothing-is-near-that-holds-it', { id: nearest.id }),
+    said('box-place.nothing-is-near-that-holds-it', { thing: named(nearest.id) }),
     { measured: nearest.gapMm, limit: heldMm, margin: heldMm - nearest.gapMm },
     [said('box-place.lay-it-against-tube-or-make')],
   );

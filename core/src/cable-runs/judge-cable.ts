@@ -1,4 +1,4 @@
-import { listed, said, type Said } from '../said';
+import { listed, said, type Said, type SaidParam } from '../said';
 import { finding, told, worstOf, type Finding } from '../verdict';
 import type { CableRun, CableRunsInput, CableSpan, CableToRun } from './contract';
 import { dustMm, extended, gainedMm, tailsMm } from './extensions';
@@ -107,7 +107,7 @@ function judgeSpan(
         ? finding(
             id('keep-away'),
             'stop',
-            said('cable-runs.comes-too-near-to', { ...where, nearest: nearest.to }),
+            said('cable-runs.comes-too-near-to', { ...where, nearest: named(nearest.to) }),
             figures,
             remedy,
           )
@@ -137,9 +137,14 @@ function lengthsOf(one: SpanEnd, other: SpanEnd, minBendMm: number, input: Cable
 }
 
 /** What is slack bows out: a shallow arc that is longer than its chord stands off it by so much. */
+/** The bike's own; a wheel or a disc is called as it was written down. */
+const named = (to: string): SaidParam => (to === 'crank' || to === 'chain' ? said(`cable-runs.${to}`) : to);
+
 function guided({ neutralMm, slackMm, nearestMm, nearestTo: to }: CableSpan, keepAwayMm: number): Said[] {
   const bowMm = Math.sqrt((3 / 8) * slackMm * neutralMm);
-  return nearestMm - bowMm < keepAwayMm - dustMm ? [said('cable-runs.guide-its-slack-so-that-it', { to })] : [];
+  return nearestMm - bowMm < keepAwayMm - dustMm
+    ? [said('cable-runs.guide-its-slack-so-that-it', { to: named(to) })]
+    : [];
 }
 
 /** The anchor that keeps both pieces away, with the least cable. */

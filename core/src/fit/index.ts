@@ -16,7 +16,6 @@ export { nextWorth } from './measure-next';
 export { planTime, type PlannedEnd } from './plan-time';
 export { answered } from './readings';
 export { massAfterKg } from './tyre';
-export { knownTools, toolName } from './tools';
 export { findingsWith } from './with-stack';
 export { fitTwoMotors, type TwoMotorsReport } from './two-motors';
 export { factsOf, plainFit, PlainFitInput, plainReport, type PlainFitReport } from './plain';

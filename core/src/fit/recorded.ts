@@ -1,4 +1,4 @@
-import { asWritten, said, type SaidParam } from '../said';
+import { said, type SaidParam } from '../said';
 import { withoutFeatures } from '../end-facts';
 import { InputError } from '../input';
 import { told, worstFirst, worstOf } from '../verdict';
@@ -127,20 +127,15 @@ function refused(input: FitInput, culprits: readonly Recorded[], culprit: Record
       ),
     ),
   );
-  const { message } = 'contradiction' in asked ? asked.contradiction : first;
+  const { says } = 'contradiction' in asked ? asked.contradiction : first;
   const { kind, id } = culprit;
   const name = kind === 'stores' ? nameOf(input, id) : id;
   return {
-    ...told(
-      `left-out.${kind}.${id}`,
-      'unknown',
-      said('fit.what-is-recorded-cannot-be', { name, message: asWritten(message) }),
-      [
-        kind === 'reading' || kind === 'delivered'
-          ? said('fit.take-reading-back-and-measure-again')
-          : said('fit.put-it-right-where-it-is'),
-      ],
-    ),
+    ...told(`left-out.${kind}.${id}`, 'unknown', said('fit.what-is-recorded-cannot-be', { name, message: says }), [
+      kind === 'reading' || kind === 'delivered'
+        ? said('fit.take-reading-back-and-measure-again')
+        : said('fit.put-it-right-where-it-is'),
+    ]),
     area: 'kit',
   };
 }

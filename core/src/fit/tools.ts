@@ -1,10 +1,10 @@
-import { asWritten, said, type Said } from '../said';
+import { said, type Said } from '../said';
 import { withLimits } from '../limits';
+import type { KnownTool } from '../tools';
 import type { FitInput, FitReport, ToolNeed } from './contract';
 
 interface Tool {
-  /** Under which it is kept; `toolName` says what it is called. */
-  tool: string;
+  tool: KnownTool;
   reason: Said;
   /** What it costs [J]. */
   cost: number;
@@ -67,7 +67,7 @@ export function toolNeeds(
   report: Pick<FitReport, 'slots' | 'rotor' | 'gears' | 'arms' | 'findings'>,
 ): ToolNeed[] {
   const { borrowFrom } = withLimits(input.limits);
-  const onHand = new Set(input.tools ?? []);
+  const onHand = new Set<string>(input.tools ?? []);
   const pins = report.findings.some(({ id, verdict }) => id === 'plug' && verdict !== 'goes');
   return tools
     .filter(({ tool, when }) => when(input, report) || (pins && tool === 'Pin remover'))
@@ -78,13 +78,3 @@ export function toolNeeds(
       cost: onHand.has(tool) || cost > borrowFrom ? 0 : cost,
     }));
 }
-
-/** What a tool is called; one that the workshop added itself keeps its name. */
-export function toolName(tool: string): Said {
-  return knownTools.includes(tool)
-    ? said(`tools.${tool.toLowerCase().replaceAll(/[^a-z0-9]+/g, '-')}`)
-    : asWritten(tool);
-}
-
-/** Every tool that a workshop can have on hand: under this name it is kept. */
-export const knownTools: readonly string[] = tools.map(({ tool }) => tool);

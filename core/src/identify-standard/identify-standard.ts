@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import { Amount, OneOf, Optional, readInput } from '../input';
 import { standardFeatures, standards, type StandardFeature } from './standards';
 
@@ -13,7 +14,7 @@ export class IdentifyStandardInput {
 /** A standard size with how well the reading matches it. */
 export interface StandardMatch {
   valueMm: number;
-  label: string;
+  label: Said;
   /** Reading minus standard. */
   differenceMm: number;
   /** Share among all sizes of the table, 0 to 1; they add up to 1. */
@@ -42,7 +43,7 @@ const manufacturingSpreadMm = 0.15;
  *
  * @example
  * identifyStandard({ feature: 'front-spacing', valueMm: 99.8 }).nearest
- * // { valueMm: 100, label: '100 mm front, most forks', differenceMm: -0.2, confidence: 1 }
+ * // { valueMm: 100, differenceMm: -0.2, confidence: 1, … }
  */
 export function identifyStandard(input: IdentifyStandardInput): IdentifyStandardResult {
   const { feature, valueMm, uncertaintyMm = 0.15 } = readInput(IdentifyStandardInput, input);

@@ -1,4 +1,4 @@
-import { toolName } from '../fit';
+import { toolName } from '../tools';
 import type { Costed, CostLine, CostTable, GoodsGroup } from './contract';
 
 /** What an hour of work costs until the workshop says otherwise, in its currency [J]. */

@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import type { EndFacts } from '../end-facts';
 import type { End } from '../features';
 import { answered, fit, fitOfRecord, type FitInput, type FitReport } from '../fit';
@@ -34,7 +35,7 @@ export interface RefusedKit {
   wheel: Pick<Wheel, 'id' | 'code'>;
   end: End;
   /** Field, value and allowed range. */
-  refused: { path: string; message: string };
+  refused: { path: string; message: Said };
 }
 
 /** Every kit at both ends, by geometry, not by the label it is sold under; one row at a time, so that a worker can tell how far it is. */
@@ -49,7 +50,7 @@ export function* matchEach(input: MatchInput): Generator<MatchRow | RefusedKit> 
       const report = 'result' in asked ? asked.result : fitOfRecord(input);
       // A kit that cannot be is one refused row; a reading that cannot be is told in every row.
       if ('contradiction' in asked && report.findings.some(({ id }) => id === 'left-out.kit.kit')) {
-        const { path, message } = asked.contradiction;
+        const { path, says: message } = asked.contradiction;
         yield { wheel, end, refused: { path, message } };
         continue;
       }

@@ -1,4 +1,4 @@
-import { asWritten, said, type Said } from '../said';
+import { said, type Said } from '../said';
 import { BikeFacts } from '../bike-facts';
 import { PlainReading } from '../end-facts';
 import { answered, factsOf } from '../fit';
@@ -38,7 +38,7 @@ export interface PlainMatchRow {
   minutes: number;
   leadDays: number;
   /** The kit's figures were refused: nothing was judged. */
-  refused?: { path: string; message: string };
+  refused?: { path: string; message: Said };
 }
 
 /** The same with kits as they come: each is read by itself, so that a bad one does not take the others with it. */
@@ -58,7 +58,7 @@ export function plainMatch(input: PlainMatchInput): PlainMatchRow[] {
       wheels.push(read.result as Wheel);
       return;
     }
-    const { path, message } = read.contradiction;
+    const { path, says: message } = read.contradiction;
     const wheel = { id: nameOf(kit, 'id') ?? String(at), code: nameOf(kit, 'code') ?? `kit ${at + 1}` };
     for (const end of measured) refused.push({ wheel, end, refused: { path: `wheels.${at}.${path}`, message } });
   });
@@ -95,7 +95,7 @@ function refusedRow({ wheel, end, refused }: RefusedKit): PlainMatchRow {
     code: wheel.code,
     end,
     verdict: 'unknown',
-    because: asWritten(refused.message),
+    because: refused.message,
     refused,
     cost: 0,
     minutes: 0,

@@ -13,7 +13,7 @@ export interface Said {
 /** Several things in one place of a sentence. */
 export interface Listed {
   readonly list: readonly SaidParam[];
-  readonly joined: 'and' | 'or' | 'comma' | 'semicolon' | 'sentences';
+  readonly joined: 'and' | 'or' | 'comma' | 'semicolon' | 'sentences' | 'none';
 }
 
 /**

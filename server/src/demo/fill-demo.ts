@@ -8,7 +8,7 @@ import { toldBetween } from '@cricket/core/told';
 import { axleAt } from '@cricket/core/model';
 import { endState } from '@cricket/core/next-action';
 import { featureById } from '@cricket/core/features';
-import { knownTools } from '@cricket/core/fit';
+import { knownTools } from '@cricket/core/tools';
 import { usualHourlyRate } from '@cricket/core/job-cost';
 import { exampleLawClasses } from '@cricket/core/law';
 import { In, type DataSource, type EntityManager } from 'typeorm';

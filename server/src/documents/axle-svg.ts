@@ -1,4 +1,5 @@
 import { axleRow, type EndJob } from '@cricket/core/procedure';
+import { say } from '../speech/speakers';
 
 const ink = '#23271F';
 const metal = '#DAD6CA';
@@ -15,7 +16,7 @@ export function axleSvg(end: EndJob, widthPt: number): string {
     x += unit * wide;
     return [
       `<rect x="${round(at + 0.5)}" y="${round(middle - tall / 2)}" width="${round(unit * wide - 1)}" height="${tall}" fill="${metal}" stroke="${ink}" stroke-width="1"/>`,
-      `<text x="${round(at + (unit * wide) / 2)}" y="${index % 2 ? 150 : 138}" font-size="8" font-family="Atkinson" text-anchor="middle" fill="${ink}">${escaped(name)}</text>`,
+      `<text x="${round(at + (unit * wide) / 2)}" y="${index % 2 ? 150 : 138}" font-size="8" font-family="Atkinson" text-anchor="middle" fill="${ink}">${escaped(say(name))}</text>`,
     ].join('');
   });
   return [

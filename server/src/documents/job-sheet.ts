@@ -3,7 +3,7 @@ import type { Place } from '@cricket/core/model';
 import type { FitReport } from '@cricket/core/fit';
 import type { End } from '@cricket/core/features';
 import { eventsOf, vouchedBy } from '@cricket/core/job-events';
-import { washerWords } from '@cricket/core/parts';
+import { washerName } from '@cricket/core/parts';
 import type { EndJob, StepState } from '@cricket/core/procedure';
 import { hoursText, inUnits, moneyText, type Units } from '@cricket/core/units';
 import type { Content, TableCell } from 'pdfmake/interfaces';
@@ -13,6 +13,7 @@ import { takenAt, type JobData, type SheetData } from './job-data';
 import { paperDate } from './paper-date';
 import { pdfOf } from './pdf';
 import { roomPart } from './room-part';
+import { say } from '../speech/speakers';
 
 const verdicts = { goes: 'Goes', work: 'Goes after work', stop: 'Stop', unknown: 'Not measured yet' } as const;
 
@@ -97,7 +98,7 @@ export function stackCard(
           stack: [
             { text: `${side === 'left' ? 'Left' : 'Right'}, from the hub outwards`, bold: true },
             ...[
-              ...result.stack[side].inside.map(washerWords),
+              ...result.stack[side].inside.map((id) => say(washerName(id))),
               'dropout',
               ...result.outside[side].map(({ kind, thicknessMm }) => `${outsideWords[kind]} ${thicknessMm} mm`),
               'nut',
@@ -160,7 +161,7 @@ function endPart({ states, record, units, timeZone }: JobData, end: EndJob): Con
       : []),
     { svg: axleSvg(end, 515), margin: [0, 4, 0, 4] },
     ...work.slice(0, 12).map(({ because, remedies, verdict }) => ({
-      text: `${verdicts[verdict]}: ${inUnits([because, ...remedies].join(' '), units)}`,
+      text: `${verdicts[verdict]}: ${inUnits([because, ...remedies].map(say).join(' '), units)}`,
       margin: [0, 1, 0, 1] as [number, number, number, number],
     })),
   ];
@@ -200,7 +201,7 @@ export function judgedAnew(taken: StackAcceptance | null, fit: Pick<FitReport, '
   const decides = fit.findings.find(({ verdict }) => verdict === fit.verdict);
   return [
     {
-      text: `Judged anew with what is recorded today: ${verdicts[fit.verdict]}. ${decides?.because ?? ''}`.trim(),
+      text: `Judged anew with what is recorded today: ${verdicts[fit.verdict]}. ${say(decides?.because ?? '')}`.trim(),
       bold: true,
       color: '#A22E1C',
     },
@@ -218,7 +219,7 @@ export function unfitNow({ states, record }: Pick<JobData, 'states' | 'record'>,
     {
       stack: [
         { text: title, bold: true, fontSize: 13 },
-        ...against.map(({ because }) => ({ text: because })),
+        ...against.map(({ because }) => ({ text: say(because) })),
         { text: 'What stands below is what was accepted before.', style: 'small' },
       ],
       color: '#A22E1C',
@@ -252,7 +253,9 @@ function overridden({ states }: JobData): Content[] {
   if (all.length === 0) return [];
   return [
     { text: 'Overridden by the shop', style: 'part', color: '#A22E1C' },
-    ...all.map(({ because, overridden: by }) => ({ text: `${because} Overridden by ${by!.person}: ${by!.because}` })),
+    ...all.map(({ because, overridden: by }) => ({
+      text: `${say(because)} Overridden by ${by!.person}: ${by!.because}`,
+    })),
   ];
 }
 
@@ -262,7 +265,7 @@ function stoodIn({ steps }: JobData): Content[] {
   if (all.length === 0) return [];
   return [
     { text: 'Not done, answered for', style: 'part', color: '#A22E1C' },
-    ...all.map(({ step, person, because }) => ({ text: `${step.title}: ${person} answers for it. ${because}` })),
+    ...all.map(({ step, person, because }) => ({ text: `${say(step.title)}: ${person} answers for it. ${because}` })),
   ];
 }
 
@@ -271,7 +274,7 @@ export function problemsOf({ steps, timeZone }: Pick<JobData, 'steps' | 'timeZon
   const all = steps.flatMap(({ step, how, problems }) =>
     problems.map((noted, index) => ({
       open: how === 'problem' && index === problems.length - 1,
-      title: step.end ? `${step.title} (${step.end})` : step.title,
+      title: step.end ? `${say(step.title)} (${step.end})` : step.title,
       ...noted,
     })),
   );
@@ -279,7 +282,7 @@ export function problemsOf({ steps, timeZone }: Pick<JobData, 'steps' | 'timeZon
   return [
     { text: 'Problems', style: 'part', ...(all.some(({ open }) => open) && { color: '#A22E1C' }) },
     ...all.map(({ open, title, because, person, at }) => ({
-      text: `${open ? 'Open' : 'Put right'}. ${title}: ${because ?? 'no reason given'}. ${person}, ${paperDate(at, timeZone)}.`,
+      text: `${open ? 'Open' : 'Put right'}. ${say(title)}: ${because ?? 'no reason given'}. ${person}, ${paperDate(at, timeZone)}.`,
       bold: open,
     })),
   ];
@@ -293,12 +296,12 @@ function stepRow(
 ): TableCell[] {
   const marks = { open: '', done: 'x', skipped: '–', problem: '!', 'stood-in': 'S' } as const;
   const asked = step.checks.flatMap((check) =>
-    check.kind === 'torque' ? [`${check.what} ${check.nm} N·m${check.source ? ` (${check.source})` : ''}`] : [],
+    check.kind === 'torque' ? [`${say(check.what)} ${check.nm} N·m${check.source ? ` (${check.source})` : ''}`] : [],
   );
   const named = (check: string, value: number) => {
     const known = step.checks.find(({ id }) => id === check);
     const unit = known?.kind === 'torque' ? ' N·m' : known?.kind === 'measure' ? ` ${known.unit}` : '';
-    return `${known?.what ?? 'Figure'}: ${value}${unit}`;
+    return `${say(known?.what ?? 'Figure')}: ${value}${unit}`;
   };
   const reached = [
     ...readings.map(({ check, value }) => named(check, value)),
@@ -306,7 +309,11 @@ function stepRow(
   ];
   return [
     { text: marks[how], bold: true },
-    { text: [step.end ? `${step.title} (${step.end})` : step.title, ...(because ? [`: ${because}`] : [])].join('') },
+    {
+      text: [step.end ? `${say(step.title)} (${step.end})` : step.title, ...(because ? [`: ${because}`] : [])]
+        .map(say)
+        .join(''),
+    },
     { text: inUnits((reached.length ? reached : how === 'open' ? asked : []).join('\n'), units), fontSize: 8 },
     {
       text: [person, elsewhere && `elsewhere: ${elsewhere.person}`, confirmedBy && `confirmed by ${confirmedBy}`]

@@ -10,6 +10,7 @@ import { holdContract } from '../plain/hold-contract';
 import { parseJsonBytes } from '../plain/json-bytes';
 import { ProblemError } from '../problem/problem';
 import { keepPicture, type ReadPicture } from '../photos/read-picture';
+import { say } from '../speech/speakers';
 
 /** A job as it came in: everything but its pictures as rows, and those as they are kept. */
 export interface ReadJobFile {
@@ -46,7 +47,7 @@ function upToDate(plain: unknown): unknown {
   try {
     return upcastJobFile(plain, randomUUID);
   } catch (error) {
-    if (error instanceof InputError) throw bad(error.path, error.message);
+    if (error instanceof InputError) throw bad(error.path, say(error.says));
     throw error;
   }
 }
@@ -82,7 +83,7 @@ function refuseBadKits(wheels: readonly PlainWheel[]): void {
 function refuseUnsuited({ readings }: FiledRecord): void {
   readings.forEach((reading, index) => {
     const why = whyUnsuited(reading);
-    if (why) throw bad(`record.readings.${index}.${why.path}`, why.message);
+    if (why) throw bad(`record.readings.${index}.${why.path}`, say(why.says));
   });
 }
 

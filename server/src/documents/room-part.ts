@@ -1,12 +1,14 @@
 import { heldArrangements } from '@cricket/contract/core-record';
 import type { ArrangementAcceptance } from '@cricket/contract/shapes';
 import { arrangementLines, stillSo } from '@cricket/core/arrangement';
+import type { Said } from '@cricket/core/said';
 import { inUnits } from '@cricket/core/units';
-import { wholeBike, type RoomStation, type ToGet } from '@cricket/core/whole-bike';
+import { wholeBike, type RoomStation } from '@cricket/core/whole-bike';
 import type { Content } from 'pdfmake/interfaces';
 
 import type { JobData } from './job-data';
 import { paperDate } from './paper-date';
+import { say } from '../speech/speakers';
 
 const names: Record<RoomStation, string> = {
   bar: 'Handlebar',
@@ -42,36 +44,36 @@ export function roomPart({ record, states, units, timeZone }: RoomOfJob): Conten
       { text: `${names[each.kind]}: ${verdicts[verdict]}. ${takenLine(each, timeZone)}`, bold: true },
       ...linesOf(each).map(line),
       ...findings.flatMap(({ because, overridden }) =>
-        overridden ? [line(`${because} ${overridden.person} answers for it: ${overridden.because}`)] : [],
+        overridden ? [line(`${say(because)} ${overridden.person} answers for it: ${overridden.because}`)] : [],
       ),
       ...(stillSo(each.input, each.kind, facts, kits)
         ? []
         : [strong(`${names[each.kind]}: what this hangs on has changed since it was taken.`)]),
     ];
   };
-  const toBuy: Pick<ToGet, 'what' | 'because'>[] = [
+  const toBuy: { what: Said | string; because: Said | string }[] = [
     ...[...taken.values()].flatMap(({ result }) => result.toGet),
     ...toGet.filter(({ station }) => !taken.has(station)),
   ];
   return [
     { text: 'Bar, battery, power, cables', style: 'part' },
-    ...joint.map(({ because }) => strong(because)),
+    ...joint.map(({ because }) => strong(say(because))),
     ...known.flatMap(({ station, verdict, open }) => {
       const snapshot = taken.get(station);
       if (snapshot) return asTaken(snapshot);
       return [
         { text: `${names[station]}: ${verdicts[verdict!]}. Not taken yet.`, bold: true } as Content,
-        ...open.map(({ because, remedies }) => line([because, ...remedies.slice(0, 1)].join(' '))),
+        ...open.map(({ because, remedies }) => line([because, ...remedies.slice(0, 1)].map(say).join(' '))),
       ];
     }),
     ...(facts.bay?.keyNumber ? [line(`Number of the battery’s key: ${facts.bay.keyNumber}.`)] : []),
     ...(toBuy.length > 0 ? [{ text: 'To get for it', bold: true }] : []),
-    ...toBuy.map(({ what, because }) => line(`${what}. ${because}`)),
+    ...toBuy.map(({ what, because }) => line(`${say(what)}. ${say(because)}`)),
   ];
 }
 
 function linesOf({ kind, result }: ArrangementAcceptance): string[] {
-  return arrangementLines[kind](result.chosen as never);
+  return arrangementLines[kind](result.chosen as never).map(say);
 }
 
 function takenLine({ acceptedAt, person, imported }: ArrangementAcceptance, timeZone: string): string {

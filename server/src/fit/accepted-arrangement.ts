@@ -14,6 +14,7 @@ import type { KitFacts } from '@cricket/core/kit';
 import type { Wheel } from '@cricket/core/parts';
 
 import { ProblemError } from '../problem/problem';
+import { say } from '../speech/speakers';
 
 /**
  * Works out what is being taken, from what is told of the bike and not from what the page says.
@@ -37,7 +38,7 @@ export function acceptedArrangement(
   const reason = against(taken.result);
   if (reason) {
     const also = mayBeSigned(reason) ? ' The owner may answer for it, with a reason.' : '';
-    throw refused(reason.id, `${reason.because}${also}`);
+    throw refused(reason.id, `${say(reason.because)}${also}`);
   }
   return taken;
 }

@@ -9,6 +9,7 @@ import { endJob, jobFacts, stepFigures } from '@cricket/core/procedure';
 
 import { ProblemError } from '../problem/problem';
 import { withoutStacks } from './summaries';
+import { say } from '../speech/speakers';
 
 /**
  * Works out what is being accepted, from the stored readings and not from what the page says.
@@ -42,11 +43,11 @@ export function acceptedStack(
   if (!fit || !fitInput || !axle) throw refused('place', `the ${at} end is not measured yet`);
   // Something recorded cannot be: what stands on it is not judged, and no stack is taken over it.
   const leftOut = fit.findings.find(({ id }) => id.startsWith('left-out.'));
-  if (leftOut) throw refused(leftOut.id, leftOut.because);
+  if (leftOut) throw refused(leftOut.id, say(leftOut.because));
   holdInStores(body, axle.washers);
   const { stack, findings, verdict } = fittedStack(fitInput, fit, body)!;
   const against = findings.find((finding) => finding.verdict === 'stop' || finding.verdict === 'unknown');
-  if (against) throw refused(against.id, against.because);
+  if (against) throw refused(against.id, say(against.because));
   const bike = record.bike.facts;
   const { rotorShimMm, caliperShimMm } = stack;
   const inside = { left: stack.left.inside, right: stack.right.inside, rotorShimMm, caliperShimMm };

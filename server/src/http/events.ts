@@ -17,6 +17,7 @@ import { holdPresent, makerIn } from './guard';
 import { holdReason } from './hold-reason';
 import { ProblemError } from '../problem/problem';
 import { madeAt } from './write-context';
+import { say } from '../speech/speakers';
 
 /** Two phones' clocks differ by less than this once they have heard the server's. */
 const toleratedMs = 60_000;
@@ -209,7 +210,7 @@ async function holdOverride(
       path: 'data.findingId',
       messages: [
         found
-          ? `${data.findingId} is never overridden, or is no stop: ${found.because}`
+          ? `${data.findingId} is never overridden, or is no stop: ${say(found.because)}`
           : `${data.findingId} is not found at the ${end} end with this wheel`,
       ],
     },

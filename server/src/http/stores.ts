@@ -1,5 +1,6 @@
 import { missingOfPart, NewStockMove, StoreItemEntry, Withdrawal } from '@cricket/contract';
 import { InputError } from '@cricket/core/input';
+import { said } from '@cricket/core/said';
 import { Hono } from 'hono';
 import type { DataSource } from 'typeorm';
 
@@ -96,5 +97,7 @@ export function stores(dataSource: DataSource): Hono {
 
 /** A drawer cannot hold fewer than none. */
 function whyNoMove({ kind, count }: NewStockMove): InputError | null {
-  return kind === 'counted' && count < 0 ? new InputError('count', count, 'a whole number from 0 to 9999') : null;
+  return kind === 'counted' && count < 0
+    ? new InputError('count', count, said('input.whole-number-from-to', { min: 0, max: 9999 }))
+    : null;
 }

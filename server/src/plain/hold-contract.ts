@@ -1,6 +1,7 @@
 import { inputErrors, type InputError, type Shape } from '@cricket/core/input';
 
 import { ProblemError } from '../problem/problem';
+import { say } from '../speech/speakers';
 
 /** @throws ProblemError 422 with every field that does not hold, its value and its range */
 export function holdContract<T extends object>(plain: unknown, shape: Shape<T>): T {
@@ -15,6 +16,6 @@ export function holdNone(errors: readonly InputError[]): void {
     422,
     'invalid-input',
     'Some fields do not hold.',
-    errors.map(({ path, message }) => ({ path, messages: [message] })),
+    errors.map(({ path, says }) => ({ path, messages: [say(says)] })),
   );
 }

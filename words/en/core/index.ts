@@ -1,6 +1,7 @@
 import acceptance from './acceptance.json';
 import answerCheck from './answer-check.json';
 import armFit from './arm-fit.json';
+import arrangement from './arrangement.json';
 import asFitted from './as-fitted.json';
 import axleExtras from './axle-extras.json';
 import axleRow from './axle-row.json';
@@ -16,6 +17,7 @@ import cableParts from './cable-parts.json';
 import cableQuestion from './cable-question.json';
 import cableRuns from './cable-runs.json';
 import connections from './connections.json';
+import contract from './contract.json';
 import controllers from './controllers.json';
 import conversions from './conversions.json';
 import end from './end.json';
@@ -43,6 +45,8 @@ import rotorFit from './rotor-fit.json';
 import shared from './shared.json';
 import shopSettings from './shop-settings.json';
 import slotFit from './slot-fit.json';
+import standard from './standard.json';
+import standardUse from './standard-use.json';
 import stores from './stores.json';
 import takeIn from './take-in.json';
 import takeInOpen from './take-in-open.json';
@@ -61,6 +65,7 @@ export const core = {
   acceptance,
   'answer-check': answerCheck,
   'arm-fit': armFit,
+  arrangement,
   'as-fitted': asFitted,
   'axle-extras': axleExtras,
   'axle-row': axleRow,
@@ -76,6 +81,7 @@ export const core = {
   'cable-question': cableQuestion,
   'cable-runs': cableRuns,
   connections,
+  contract,
   controllers,
   conversions,
   end,
@@ -103,6 +109,8 @@ export const core = {
   shared,
   'shop-settings': shopSettings,
   'slot-fit': slotFit,
+  standard,
+  'standard-use': standardUse,
   stores,
   'take-in': takeIn,
   'take-in-open': takeInOpen,

@@ -1,0 +1,20 @@
+import type { Said } from '@cricket/core/said';
+import type { Speaker } from '@cricket/words';
+
+let speaker: Speaker | null = null;
+
+/** From now on the page speaks like this. */
+export function speakAs(next: Speaker): void {
+  speaker = next;
+}
+
+/** Who speaks on this page. */
+export function speaking(): Speaker {
+  if (!speaker) throw new Error('nothing is said before the words are there');
+  return speaker;
+}
+
+/** What core only names, in the words of this page. */
+export function say(told: Said | string): string {
+  return speaking().say(told);
+}

@@ -6,7 +6,10 @@ import { say } from './lib/say.mjs';
 /** Everything that is wrong without running anything: types, lint, layers, format. */
 await ensurePackages();
 const checks = [
-  ...['core', 'words', 'contract', 'server', 'client', 'e2e', 'bench'].map((name) => [`types: ${name}`, ['tsc', '-p', name]]),
+  ...['core', 'words', 'contract', 'server', 'client', 'e2e', 'bench'].map((name) => [
+    `types: ${name}`,
+    ['tsc', '-p', name],
+  ]),
   ['lint', ['eslint', '.', '--max-warnings', '0']],
   [
     'layers',

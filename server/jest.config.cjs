@@ -17,6 +17,8 @@ module.exports = {
     ],
     '/node_modules/.+\\.js$': ['@swc/jest', { jsc: { target: 'es2022' }, module: { type: 'commonjs' } }],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(hono|@hono|p-limit|yocto-queue|d3-polygon|intl-messageformat|@formatjs)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(hono|@hono|p-limit|yocto-queue|d3-polygon|intl-messageformat|@formatjs)/)',
+  ],
   testTimeout: 30000,
 };

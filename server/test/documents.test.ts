@@ -117,7 +117,14 @@ describe('problems, on paper', () => {
 
 describe('what it costs, on paper', () => {
   it('is the table of order and quote, in the money of the shop', () => {
-    const line = { group: 'kit', what: asWritten('Kit RW-3'), count: 1, reason: asWritten(''), costEach: 1480, leadDays: 9 } as const;
+    const line = {
+      group: 'kit',
+      what: asWritten('Kit RW-3'),
+      count: 1,
+      reason: asWritten(''),
+      costEach: 1480,
+      leadDays: 9,
+    } as const;
     const costs = costTable([{ shopping: [line], tools: [] }], { minutes: 189, slowMinutes: 234 }, 60);
     const text = JSON.stringify(costPart({ costs, currency: 'EUR' }));
     for (const told of [
@@ -137,7 +144,9 @@ describe('a sheet printed later', () => {
   const taken = { result: { verdict: 'goes' } } as StackAcceptance;
 
   it('keeps what was judged when the stack was taken, and says what is judged otherwise since', () => {
-    const findings = [{ id: 'plate', verdict: 'stop', because: asWritten('The plate is cracked.') }] as FitReport['findings'];
+    const findings = [
+      { id: 'plate', verdict: 'stop', because: asWritten('The plate is cracked.') },
+    ] as FitReport['findings'];
     expect(judgedAnew(taken, { verdict: 'goes', findings: [] })).toEqual([]);
     expect(judgedAnew(null, { verdict: 'stop', findings })).toEqual([]);
     expect(JSON.stringify(judgedAnew(taken, { verdict: 'stop', findings }))).toContain(

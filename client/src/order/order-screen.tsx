@@ -184,7 +184,12 @@ function Aside({ fit, wide }: { fit: FitReport; wide: boolean }) {
             </Txt>
           </View>
           {how === 'have' || !own ? null : (
-            <Button label={words.have} spoken={words.haveIt(say(toolName(tool)))} low onPress={() => void record(tool, true)} />
+            <Button
+              label={words.have}
+              spoken={words.haveIt(say(toolName(tool)))}
+              low
+              onPress={() => void record(tool, true)}
+            />
           )}
         </View>
       ))}

@@ -3,7 +3,7 @@ import { coverGapAsFound, fittedStack, rimAsFound, runningGapAsFound } from '@cr
 import type { Stack } from '@cricket/core/axle-stack';
 import type { LimitsInput } from '@cricket/core/limits';
 import type { EndState } from '@cricket/core/next-action';
-import { washerName } from '@cricket/core/parts';
+import { washerName } from '@cricket/core/part-names';
 import type { Finding } from '@cricket/core/verdict';
 import { useMemo } from 'react';
 import { View } from 'react-native';

@@ -1,5 +1,5 @@
 import type { Finding } from '../verdict';
-import { partName } from '../parts';
+import { partName } from '../part-names';
 import { listed, said } from '../said';
 import { InputError, readInput } from '../input';
 import { told, worstFirst } from '../verdict';

@@ -11,12 +11,4 @@ export {
   type Wheel,
 } from './parts';
 export { shimsOnHand } from './shims';
-export {
-  boreSuits,
-  deliveredIds,
-  usableWashers,
-  partName,
-  washerId,
-  washerName,
-  type WasherSeat,
-} from './usable-washers';
+export { boreSuits, deliveredIds, usableWashers, washerId, type WasherSeat } from './usable-washers';

@@ -1,4 +1,3 @@
-import { said, type Said } from '../said';
 import type { AxleStackInput } from '../axle-stack';
 import { defaultLimits, type Limits } from '../limits';
 import type { LoosePart, StoreItem } from './parts';
@@ -53,17 +52,6 @@ export function usableWashers(
  */
 export function washerId(kind: 'plain' | 'tabbed', thicknessMm: number): string {
   return `${kind}-${Number(thicknessMm.toFixed(2))}`;
-}
-
-/** What a washer of the stores is called. */
-export function washerName(id: string): Said {
-  const [kind, mm] = id.split('-');
-  return partName(kind === 'tabbed' ? 'tabbed' : 'plain', Number(mm));
-}
-
-/** What a small part on the axle is called, by its thickness. */
-export function partName(kind: 'plain' | 'tabbed' | 'rotor-shim' | 'caliper-shim', thicknessMm: number): Said {
-  return said(`parts.${kind}`, { thicknessMm });
 }
 
 /**

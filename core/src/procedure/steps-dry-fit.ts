@@ -1,5 +1,5 @@
 import { said, saidAgain, type Said } from '../said';
-import { washerName } from '../parts';
+import { washerName } from '../part-names';
 import type { StepContext } from './contract';
 import { atEnd, confirm, measure, measured, onSides, photo, type StepDefinition } from './define';
 

@@ -3,7 +3,7 @@ import type { Place } from '@cricket/core/model';
 import type { FitReport } from '@cricket/core/fit';
 import type { End } from '@cricket/core/features';
 import { eventsOf, vouchedBy } from '@cricket/core/job-events';
-import { washerName } from '@cricket/core/parts';
+import { washerName } from '@cricket/core/part-names';
 import type { EndJob, StepState } from '@cricket/core/procedure';
 import { hoursText, inUnits, moneyText, type Units } from '@cricket/core/units';
 import type { Content, TableCell } from 'pdfmake/interfaces';

@@ -1,6 +1,7 @@
 import { speakerOf } from '@cricket/words';
-import { en } from '@cricket/words/en';
+import { core } from '@cricket/words/en';
+import { page } from '@cricket/words/en/page';
 
 import { speakAs } from './src/ui/say';
 
-speakAs(speakerOf('en', en));
+speakAs(speakerOf('en', core, page));

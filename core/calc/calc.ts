@@ -1,11 +1,11 @@
 import { inWords, speakerOf } from '@cricket/words';
-import { en } from '@cricket/words/en';
+import { core } from '@cricket/words/en';
 
 import { InputError } from '../src/input';
 import { calculators } from './calculators';
 
 /** The command speaks English. */
-export const english = speakerOf('en', en);
+export const english = speakerOf('en', core);
 
 /** What the shell command does: prints this text, ends with this code. */
 export interface CalcAnswer {

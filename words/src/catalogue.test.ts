@@ -1,13 +1,10 @@
 import { IntlMessageFormat } from 'intl-messageformat';
 
-import { en } from '../en';
-import { allMessages, messageOf } from './catalogue';
-import { saidIn, textsIn } from './codes.testing';
+import { core } from '../en/core';
+import { page } from '../en/page';
+import { allMessages, messageOf, type Messages } from './catalogue';
+import { phrasesIn, saidIn, textsIn } from './codes.testing';
 import { argumentsOf } from './speaker';
-
-const folders = ['core/src', 'contract/src', 'server/src'];
-const there = saidIn(folders);
-const english = new Map(allMessages(en));
 
 /** What a message asks for, by the names that are given. */
 function asked(message: string): string[] {
@@ -18,35 +15,37 @@ function asked(message: string): string[] {
 const matches = (pattern: string, code: string) =>
   new RegExp(`^${pattern.replaceAll('.', '\\.').replaceAll('*', '[\\w-]+')}$`).test(code);
 
-describe('what core says', () => {
+const sayers = ['core/src', 'contract/src', 'server/src'];
+
+describe.each([
+  ['what core says', core as Messages, sayers, saidIn(sayers)],
+  ['what the page says of itself', page as Messages, ['client/src'], phrasesIn(['client/src'])],
+])('%s', (_, messages, folders, there) => {
+  const codes = allMessages(messages).map(([code]) => code);
+
   it('has words, every code of it', () => {
     expect(there.length).toBeGreaterThan(1000);
     const unknown = there.filter(({ code }) =>
-      code.includes('*') ? ![...english.keys()].some((each) => matches(code, each)) : messageOf(en, code) === null,
+      code.includes('*') ? !codes.some((each) => matches(code, each)) : messageOf(messages, code) === null,
     );
     expect(unknown.map(({ code, at }) => `${at} ${code}`)).toEqual([]);
   });
 
   it('is said somewhere, every message of it', () => {
     const patterns = there.map(({ code }) => code).filter((code) => code.includes('*'));
-    const texts = textsIn(folders);
-    const unused = [...english.keys()].filter(
-      (code) => !texts.has(code) && !patterns.some((pattern) => matches(pattern, code)),
-    );
-    expect(unused).toEqual([]);
+    const said = new Set([...there.map(({ code }) => code), ...textsIn(folders)]);
+    expect(codes.filter((code) => !said.has(code) && !patterns.some((pattern) => matches(pattern, code)))).toEqual([]);
   });
 
   it('is told with what its message asks for, neither more nor less', () => {
     const amiss = there.flatMap(({ code, params, at }) => {
-      const message = messageOf(en, code);
+      const message = messageOf(messages, code);
       if (params === null || message === null) return [];
       const names = asked(message).map((name) =>
         params.includes(name) ? name : name[0]!.toLowerCase() + name.slice(1),
       );
-      const [less, more] = [
-        names.filter((name) => !params.includes(name)),
-        params.filter((name) => !names.includes(name)),
-      ];
+      const less = names.filter((name) => !params.includes(name));
+      const more = params.filter((name) => !names.includes(name));
       return less.length + more.length > 0 ? [`${at} ${code}: lacks ${less.join()}, never told ${more.join()}`] : [];
     });
     expect(amiss).toEqual([]);

@@ -1,27 +1,32 @@
 /** Messages of one language: by namespace, and within it by the rest of their code. ICU MessageFormat. */
-export interface Messages {
-  readonly [key: string]: string | Messages;
-}
+export type Messages = Readonly<Record<string, Readonly<Record<string, string>>>>;
 
 /** The languages that Cricket speaks. */
 export const languages = ['en', 'de'] as const;
 export type Language = (typeof languages)[number];
 
+/** Where codes without a namespace stand. */
+const general = 'said';
+
 /**
  * The message with this code.
  *
- * @param code - namespace and names, with dots between
+ * @param code - its namespace, a dot, and its name there
  * @returns null where there is none
  */
 export function messageOf(messages: Messages, code: string): string | null {
-  let at: string | Messages | undefined = messages;
-  for (const name of code.split('.')) at = typeof at === 'object' && Object.hasOwn(at, name) ? at[name] : undefined;
-  return typeof at === 'string' ? at : null;
+  const dot = code.indexOf('.');
+  const [space, name] = dot < 0 ? [general, code] : [code.slice(0, dot), code.slice(dot + 1)];
+  const found = Object.hasOwn(messages, space) ? messages[space]! : {};
+  return Object.hasOwn(found, name) ? found[name]! : null;
 }
 
 /** Every code of a catalogue with its message. */
-export function allMessages(messages: Messages, before = ''): [code: string, message: string][] {
-  return Object.entries(messages).flatMap(([name, inner]): [string, string][] =>
-    typeof inner === 'string' ? [[`${before}${name}`, inner]] : allMessages(inner, `${before}${name}.`),
+export function allMessages(messages: Messages): [code: string, message: string][] {
+  return Object.entries(messages).flatMap(([space, inner]) =>
+    Object.entries(inner).map(([name, message]): [string, string] => [
+      space === general ? name : `${space}.${name}`,
+      message,
+    ]),
   );
 }

@@ -15,8 +15,13 @@ export interface SaidThere {
 }
 
 /** Everything that is said in the sources of these folders, tests left out. */
-export function saidIn(folders: readonly string[]): SaidThere[] {
-  return folders.flatMap((folder) => sourcesBelow(join(root, folder)).flatMap(saidInFile));
+export const saidIn = (folders: readonly string[]): SaidThere[] => calledIn(folders, 'said');
+
+/** The same for what a page says of itself. */
+export const phrasesIn = (folders: readonly string[]): SaidThere[] => calledIn(folders, 'phrase');
+
+function calledIn(folders: readonly string[], name: string): SaidThere[] {
+  return folders.flatMap((folder) => sourcesBelow(join(root, folder)).flatMap((path) => calledInFile(path, name)));
 }
 
 /** Texts that look like a code: what a constant holds is one, too. */
@@ -36,11 +41,11 @@ function sourcesBelow(path: string): string[] {
   });
 }
 
-function saidInFile(path: string): SaidThere[] {
+function calledInFile(path: string, name: string): SaidThere[] {
   const source = ts.createSourceFile(path, readFileSync(path, 'utf8'), ts.ScriptTarget.Latest, true);
   const found: SaidThere[] = [];
   const visit = (node: ts.Node) => {
-    if (ts.isCallExpression(node) && node.expression.getText() === 'said' && node.arguments[0]) {
+    if (ts.isCallExpression(node) && node.expression.getText() === name && node.arguments[0]) {
       const at = `${relative(root, path)}:${source.getLineAndCharacterOfPosition(node.getStart()).line + 1}`;
       for (const code of codesOf(node.arguments[0])) found.push({ code, params: namesOf(node.arguments[1]), at });
     }

@@ -12,10 +12,9 @@ const messages = {
     width: 'the slot width',
     hub: '{hub_key, select, six_bolt {six bolts} other {splines}}',
   },
-  sentences: '{all}',
-  'as-written': '{text}',
+  said: { sentences: '{all}', 'as-written': '{text}' },
 };
-const { say, list, message } = speakerOf('en', messages);
+const { say, list, message } = speakerOf('en', messages, messages);
 
 describe('a speaker', () => {
   it('tells figures as short as they are, with their unit', () => {

@@ -11,7 +11,7 @@ export interface Speaker {
   readonly language: Language;
   /** A sentence; what an earlier version wrote down in words stays as it is. */
   say(told: Said | string): string;
-  /** The message with this code. */
+  /** A message of whoever speaks: page or sheet. */
   message(code: string, params?: Params): string;
   /** Several things in one place of a sentence. */
   list(items: readonly string[], joined?: Listed['joined']): string;
@@ -26,22 +26,27 @@ const between = { comma: ', ', semicolon: '; ', sentences: ' ', none: '' } as co
 type Asked = (params: Params) => string;
 
 /**
- * @param messages - the catalogue of this language
- * @example speakerOf('en', messages).say({ said: 'as-written', with: { text: 'hm' } }) // 'hm'
+ * @param core - the words for what core says
+ * @param own - messages of whoever speaks: of the page, of the sheets
+ * @example speakerOf('en', core).say({ said: 'as-written', with: { text: 'hm' } }) // 'hm'
  */
-export function speakerOf(language: Language, messages: Messages): Speaker {
-  const known = new Map<string, Asked>();
+export function speakerOf(language: Language, core: Messages, own: Messages = {}): Speaker {
+  const said = remembered(core);
+  const message = remembered(own);
 
-  function message(code: string, params: Params = {}): string {
-    let asked = known.get(code);
-    if (!asked) {
-      asked = compiled(code);
-      known.set(code, asked);
-    }
-    return asked(params);
+  function remembered(messages: Messages): (code: string, params?: Params) => string {
+    const known = new Map<string, Asked>();
+    return (code, params = {}) => {
+      let asked = known.get(code);
+      if (!asked) {
+        asked = compiled(messages, code);
+        known.set(code, asked);
+      }
+      return asked(params);
+    };
   }
 
-  function compiled(code: string): Asked {
+  function compiled(messages: Messages, code: string): Asked {
     const text = messageOf(messages, code);
     // From a later version's file: told as it is named, rather than not at all.
     if (text === null) return () => `⟨${code}⟩`;
@@ -86,7 +91,7 @@ export function speakerOf(language: Language, messages: Messages): Speaker {
   }
 
   function say(one: Said | string): string {
-    return typeof one === 'string' ? one : message(one.said, one.with);
+    return typeof one === 'string' ? one : said(one.said, one.with);
   }
 
   return { language, say, message, list };

@@ -7,6 +7,7 @@ import { numberRule, typedFigure } from '../ui/number-rule';
 import { fieldText } from '../ui/shop-units';
 import { useFormDraft } from '../data/use-form-draft';
 import { words } from './words';
+import { phrase } from '../ui/say';
 
 /** A bike's own facts as typed. */
 export interface BikeFields {
@@ -82,8 +83,15 @@ function check(values: BikeFields) {
   const complain = (name: keyof BikeFields, message: string) => (errors[name] = { type: 'value', message });
   const within = (name: 'tag' | 'name' | 'riderInitials', min: number, max: number) => {
     const { length } = values[name].trim();
-    if (length < min) complain(name, `Enter ${min === 1 ? '1' : min} to ${max} characters.`);
-    else if (length > max) complain(name, `${length} characters; at most ${max} fit.`);
+    if (length < min)
+      complain(
+        name,
+        phrase('bike.bike-form.check.within-enter-characters', {
+          min,
+          max,
+        }),
+      );
+    else if (length > max) complain(name, phrase('bike.bike-form.check.within-characters-at-most', { length, max }));
   };
   within('tag', 1, 12);
   within('name', 1, 80);

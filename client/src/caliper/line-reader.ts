@@ -1,3 +1,5 @@
+import { phrase } from '../ui/say';
+
 /** Something that sends readings line by line, as a typing caliper does. */
 export interface LineSource {
   /** Begins to listen; every complete reading is handed over once. */
@@ -41,7 +43,7 @@ export function serialSource(port: SerialPortLike, baudRate = 9600): LineSource 
     async start(onReading) {
       await port.open({ baudRate });
       const stream = port.readable;
-      if (!stream) throw new Error('The port cannot be read.');
+      if (!stream) throw new Error(phrase('caliper.line-reader.serialSource-port-cannot-be'));
       reader = stream.getReader();
       const decoder = new TextDecoder();
       const cut = lineCutter((line) => {

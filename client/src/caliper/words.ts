@@ -1,7 +1,9 @@
+import { phrase } from '../ui/say';
+
 /** Words of the calipers. */
 export const words = {
-  simulated: 'Simulated caliper: send a reading',
-  serial: 'Connect a caliper by cable',
-  serialStop: 'Disconnect the caliper',
-  serialGone: 'This port cannot be read. Look whether the caliper is on and nobody else reads it.',
+  simulated: phrase('caliper.simulated'),
+  serial: phrase('caliper.serial'),
+  serialStop: phrase('caliper.serialStop'),
+  serialGone: phrase('caliper.serialGone'),
 };

@@ -3,6 +3,7 @@ import { personHeader, queuedHeader, writeIdHeader } from '@cricket/contract/rou
 
 import { hearServerClock } from './clock';
 import { noteOwnWrite } from './own-writes';
+import { phrase } from '../ui/say';
 
 /** The server said no, and why. */
 export class RefusedError extends Error {
@@ -68,12 +69,13 @@ async function request(path: string, init: RequestInit): Promise<unknown> {
     response = await fetch(path, init);
   } catch (error) {
     if (init.signal?.aborted) throw error;
-    throw new UnreachableError('The server cannot be reached.');
+    throw new UnreachableError(phrase('data.api.request-server-cannot-be'));
   }
   hearServerClock(response.headers?.get('date') ?? null);
   if (response.ok) return response.json();
-  if (response.status === 500) throw new BrokenError('The server answers 500.');
-  if (response.status >= 500) throw new UnreachableError(`The server answers ${response.status}.`);
+  if (response.status === 500) throw new BrokenError(phrase('data.api.request-server-answers-500'));
+  if (response.status >= 500)
+    throw new UnreachableError(phrase('data.api.request-server-answers', { status: response.status }));
   const problem = await problemOf(response);
   if (problem.code === 'not-signed-in') {
     for (const listener of signedOut) listener();
@@ -105,7 +107,7 @@ async function problemOf(response: Response): Promise<Problem> {
   } catch {
     return {
       type: 'about:blank',
-      title: `The server answers ${response.status}.`,
+      title: phrase('data.api.problemOf.title-server-answers', { status: response.status }),
       status: response.status,
       code: 'internal',
       errors: [],

@@ -1,6 +1,7 @@
 import type { Problem } from '@cricket/contract/problem';
 
 import type { PendingWrite } from './outbox-store';
+import { phrase } from '../ui/say';
 
 /** How often a server may break over one entry before the entry steps aside for the others. */
 export const mostFailures = 5;
@@ -8,7 +9,7 @@ export const mostFailures = 5;
 /** What is said of an entry over which the server broke again and again. */
 export const brokenOver: Problem = {
   type: 'urn:cricket:internal',
-  title: 'The server breaks over this entry. It is kept here: look at it, change it, or keep it as a file.',
+  title: phrase('data.set-aside.brokenOver.title'),
   status: 500,
   code: 'internal',
   errors: [],

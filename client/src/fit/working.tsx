@@ -5,6 +5,7 @@ import { View } from 'react-native';
 
 import { figure } from '../ui/figure-text';
 import { Txt } from '../ui/txt';
+import { phrase } from '../ui/say';
 
 /** The formulas with this bike's figures in them. */
 export function Working({ fit, stack, input }: { fit: EndFit; stack: Stack; input: AxleStackInput }) {
@@ -13,43 +14,77 @@ export function Working({ fit, stack, input }: { fit: EndFit; stack: Stack; inpu
   const left = fit.slots.left;
   const lines: [string, string][] = [
     [
-      'Spread S = shoulders + left + right − spacing',
-      `${f(hub.shoulderWidthMm)} + ${f(stack.left.totalMm)} + ${f(stack.right.totalMm)} − ${f(input.spacingMm)} = ${f(stack.spreadMm)} mm`,
+      phrase('fit.working.Working.lines-spread-s-shoulders'),
+      phrase('fit.working.Working.lines-mm', {
+        shoulderWidthMm: f(hub.shoulderWidthMm),
+        totalMm: f(stack.left.totalMm),
+        totalMm2: f(stack.right.totalMm),
+        spacingMm: f(input.spacingMm),
+        spreadMm: f(stack.spreadMm),
+      }),
     ],
     [
-      'Rim O = rim of the hub + (left − right) ÷ 2 + frame',
-      `${f(hub.rimOffsetMm)} + (${f(stack.left.totalMm)} − ${f(stack.right.totalMm)}) ÷ 2 + ${f(input.frameOffsetMm ?? 0)} = ${f(stack.rimOffsetMm)} mm`,
+      phrase('fit.working.Working.lines-rim-o-rim'),
+      phrase('fit.working.Working.lines-2-mm', {
+        rimOffsetMm: f(hub.rimOffsetMm),
+        totalMm: f(stack.left.totalMm),
+        totalMm2: f(stack.right.totalMm),
+        frameOffsetMm: f(input.frameOffsetMm ?? 0),
+        rimOffsetMm2: f(stack.rimOffsetMm),
+      }),
     ],
   ];
   if (hub.rotorFaceMm !== undefined && want?.rotorFaceMm !== undefined) {
     lines.push([
-      'Rotor R = (hub’s rotor − rotor shim + left) − (old rotor + caliper shim)',
-      `(${f(hub.rotorFaceMm)} − ${f(stack.rotorShimMm)} + ${f(stack.left.totalMm)}) − (${f(want.rotorFaceMm)} + ${f(stack.caliperShimMm)}) = ${f(stack.rotorErrorMm)} mm`,
+      phrase('fit.working.Working-rotor-r-hub'),
+      phrase('fit.working.Working-mm', {
+        rotorFaceMm: f(hub.rotorFaceMm),
+        rotorShimMm: f(stack.rotorShimMm),
+        totalMm: f(stack.left.totalMm),
+        rotorFaceMm2: f(want.rotorFaceMm),
+        caliperShimMm: f(stack.caliperShimMm),
+        rotorErrorMm: f(stack.rotorErrorMm),
+      }),
     ]);
   }
   if (stack.sprocketGapMm !== undefined) {
     lines.push([
-      'Sprocket gap G = sprocket from shoulder + right',
-      `${f(hub.smallSprocketMm!)} + ${f(stack.right.totalMm)} = ${f(stack.sprocketGapMm)} mm`,
+      phrase('fit.working.Working-sprocket-gap-g'),
+      phrase('fit.working.Working-mm-2', {
+        smallSprocketMm: f(hub.smallSprocketMm!),
+        totalMm: f(stack.right.totalMm),
+        sprocketGapMm: f(stack.sprocketGapMm),
+      }),
     ]);
   }
   for (const side of ['left', 'right'] as const) {
     const outside = input.outside[side].reduce((sum, part) => sum + part.thicknessMm, 0);
     lines.push([
-      `Thread left, ${side} = axle − stack − plate − outside − nut`,
-      `${f(hub.axleMm[side])} − ${f(stack[side].totalMm)} − ${f(input.plateMm[side])} − ${f(outside)} − ${f(input.nutMm)} = ${f(stack.threadLeftMm[side])} mm`,
+      phrase('fit.working.Working-thread-left-axle', { side }),
+      phrase('fit.working.Working-mm-3', {
+        side: f(hub.axleMm[side]),
+        totalMm: f(stack[side].totalMm),
+        side2: f(input.plateMm[side]),
+        outside: f(outside),
+        nutMm: f(input.nutMm),
+        side3: f(stack.threadLeftMm[side]),
+      }),
     ]);
   }
   if (left.chordMm !== null && left.axleCentreMm !== null) {
     lines.push([
-      'Flat l = √(thread² − flats²); centre of the axle above the seat',
-      `l = ${f(left.chordMm)} mm; centre ${f(left.axleCentreMm)} mm; depth needed ${f(left.depthNeededMm ?? 0)} mm`,
+      phrase('fit.working.Working-flat-l-thread'),
+      phrase('fit.working.Working-l-mm-centre', {
+        chordMm: f(left.chordMm),
+        axleCentreMm: f(left.axleCentreMm),
+        depthNeededMm: f(left.depthNeededMm ?? 0),
+      }),
     ]);
   }
-  lines.push(['Cost J = 4·O² + 2·R² + 2·(S ÷ limit)² + 0.15 a washer + 0.5 a shim', f(stack.cost)]);
+  lines.push([phrase('fit.working.Working-cost-j-4'), f(stack.cost)]);
   lines.push([
-    'First time right: chance that S, O, R and G all hold, with the usual scatter of measuring and making',
-    `${figure(100 * stack.firstTimeRight, 1)} in 100`,
+    phrase('fit.working.Working-first-time-right'),
+    phrase('fit.working.Working-in-100', { firstTimeRight: figure(100 * stack.firstTimeRight, 1) }),
   ]);
   return (
     <View className="gap-3 px-4 py-3">
@@ -62,7 +97,11 @@ export function Working({ fit, stack, input }: { fit: EndFit; stack: Stack; inpu
         </View>
       ))}
       <Txt size="label" tone="soft">
-        {`Limits are the workshop’s: rim ${f(defaultLimits.rimOffsetMm)} mm, filing in steel ${f(defaultLimits.fileMm.steel)} mm, and the like are engineering judgement, not a maker’s word. Every choice of at most ${defaultLimits.insideMax} washers a side was covered.`}
+        {phrase('fit.working.Working-limits-are-workshop', {
+          rimOffsetMm: f(defaultLimits.rimOffsetMm),
+          steel: f(defaultLimits.fileMm.steel),
+          insideMax: defaultLimits.insideMax,
+        })}
       </Txt>
     </View>
   );

@@ -5,6 +5,7 @@ import { shownIn, withMark, type Units } from '@cricket/core/units';
 import { numberRule, typedFigure } from '../ui/number-rule';
 import { fieldText } from '../ui/shop-units';
 import { words } from './words';
+import { phrase } from '../ui/say';
 
 /** One editable figure: a limit, or a limit for one material. */
 export interface LimitCell {
@@ -51,13 +52,15 @@ export function cellError({ row }: LimitCell, text: string): string | null {
   if (text.trim() === '') return null;
   if (row.kind === 'sizes') {
     const sizes = readSizes(text);
-    const range = `from ${row.min} to ${row.max} ${row.unit}`;
+    const range = phrase('limits.limit-values.cellError.range-from', { min: row.min, max: row.max, unit: row.unit });
     return sizes && sizes.every((size) => size >= row.min && size <= row.max) ? null : words.badSizes(text, range);
   }
   const held = numberRule(row.min, row.max, row.unit, false)(text);
   if (held !== true) return held;
   const whole = row.kind === 'number' && row.whole === true;
-  return whole && !Number.isInteger(typedFigure(text)) ? `${text} is not a whole number.` : null;
+  return whole && !Number.isInteger(typedFigure(text))
+    ? phrase('limits.limit-values.cellError-not-whole-number', { text })
+    : null;
 }
 
 /** The workshop's limits from what is typed; empty fields fall back to the default. */

@@ -1,107 +1,150 @@
 import type { Layout } from '@cricket/core/conversions';
+import { phrase } from '../ui/say';
 
 /** Words of the match. */
 export const words = {
   pattern: (count: number) =>
-    count === 1 ? 'One figure of the wheel is a pattern’s' : `${count} figures of the wheel are a pattern’s`,
-  title: 'Match',
-  working: (done: number, all: number) => `Looking at kit ${done} of ${all}`,
-  cancel: 'Stop looking',
-  cancelled: 'Stopped',
-  again: 'Look again',
-  failed: 'The match came to a halt.',
-  none: 'Nothing to match yet',
-  noneWhy: 'The catalogue has no kit: put in the wheels that you buy, as patterns to be measured or from a file.',
-  toOpen: 'Put wheels in',
-  at: { front: 'front', rear: 'rear' },
-  nth: (at: number, all: number) => `${at} of ${all}`,
-  before: 'Before',
-  after: 'After',
-  take: (code: string, end: string) => `Take ${code} at the ${end}`,
-  compare: 'Compare',
-  compared: 'Compared',
-  compareTwo: 'Two side by side',
-  close: 'Back to the list',
-  forAll: 'With every kit, whichever is taken',
+    count === 1 ? phrase('match.pattern-one-figure-wheel') : phrase('match.pattern-figures-wheel-are', { count }),
+  title: phrase('match.title'),
+  working: (done: number, all: number) => phrase('match.working', { done, all }),
+  cancel: phrase('match.cancel'),
+  cancelled: phrase('match.cancelled'),
+  again: phrase('match.again'),
+  failed: phrase('match.failed'),
+  none: phrase('match.none'),
+  noneWhy: phrase('match.noneWhy'),
+  toOpen: phrase('match.toOpen'),
+  at: { front: phrase('match.at.front'), rear: phrase('match.at.rear') },
+  nth: (at: number, all: number) => phrase('match.nth', { at, all }),
+  before: phrase('match.before'),
+  after: phrase('match.after'),
+  take: (code: string, end: string) => phrase('match.take', { code, end }),
+  compare: phrase('match.compare'),
+  compared: phrase('match.compared'),
+  compareTwo: phrase('match.compareTwo'),
+  close: phrase('match.close'),
+  forAll: phrase('match.forAll'),
   filter: {
-    shown: (shown: number, all: number) => (shown === all ? `Shown: all ${all}` : `Shown: ${shown} of ${all}`),
-    every: 'Show all',
-    none: 'Nothing in the catalogue is all of what is asked for.',
-    end: 'End',
-    ends: { any: 'Either end', front: 'Front', rear: 'Rear' },
-    may: 'Verdict',
-    mays: { any: 'All', may: 'Not stopped by itself' },
-    brake: 'Brake',
-    brakes: { any: 'Any brake', rim: 'Rim', disc: 'Disc' },
-    most: 'Costs at most',
+    shown: (shown: number, all: number) =>
+      shown === all
+        ? phrase('match.filter.shown-shown-all', { all })
+        : phrase('match.filter.shown-shown', { shown, all }),
+    every: phrase('match.filter.every'),
+    none: phrase('match.filter.none'),
+    end: phrase('match.filter.end'),
+    ends: {
+      any: phrase('match.filter.ends.any'),
+      front: phrase('match.filter.ends.front'),
+      rear: phrase('match.filter.ends.rear'),
+    },
+    may: phrase('match.filter.may'),
+    mays: { any: phrase('match.filter.mays.any'), may: phrase('match.filter.mays.may') },
+    brake: phrase('match.filter.brake'),
+    brakes: {
+      any: phrase('match.filter.brakes.any'),
+      rim: phrase('match.filter.brakes.rim'),
+      disc: phrase('match.filter.brakes.disc'),
+    },
+    most: phrase('match.filter.most'),
   },
-  mayGo: 'May go',
+  mayGo: phrase('match.mayGo'),
   couldStop: (count: number) =>
-    count === 1 ? 'One reading could still stop it.' : `${count} readings could still stop it.`,
-  readNext: (title: string, kits: number) => `${title}: could still stop ${kits === 1 ? 'one kit' : `${kits} kits`}`,
-  readNextTitle: 'So far. Read next',
-  nothingElse: 'Nothing else.',
-  refused: (code: string, end: string) => `${code} ${end}: put its figures right`,
-  together: 'Together',
-  lead: 'Lead',
+    count === 1
+      ? phrase('match.couldStop-one-reading-could')
+      : phrase('match.couldStop-readings-could-still', { count }),
+  readNext: (title: string, kits: number) =>
+    phrase('match.readNext', {
+      title,
+      kitsPart: kits === 1 ? phrase('match.readNext-one-kit') : phrase('match.readNext-kits', { kits }),
+    }),
+  readNextTitle: phrase('match.readNextTitle'),
+  nothingElse: phrase('match.nothingElse'),
+  refused: (code: string, end: string) => phrase('match.refused', { code, end }),
+  together: phrase('match.together'),
+  lead: phrase('match.lead'),
   days: (days: number) => `${days} d`,
-  time: 'Hands on',
-  torque: 'Torque',
-  held: 'Held',
-  first: 'Right first try',
-  toGet: 'To get',
-  decides: 'What decides',
-  allGoes: 'At the axle everything goes.',
+  time: phrase('match.time'),
+  torque: phrase('match.torque'),
+  held: phrase('match.held'),
+  first: phrase('match.first'),
+  toGet: phrase('match.toGet'),
+  decides: phrase('match.decides'),
+  allGoes: phrase('match.allGoes'),
   /** A verdict that knows of the axle alone. */
-  atAxle: (verdict: string) => `${verdict} at the axle`,
-  chosen: 'taken',
+  atAxle: (verdict: string) => phrase('match.atAxle', { verdict }),
+  chosen: phrase('match.chosen'),
   room: {
-    title: 'Besides the axle',
-    short: { bar: 'Bar', cranks: 'cranks', bay: 'battery', rack: 'rack', power: 'power' },
+    title: phrase('match.room.title'),
+    short: {
+      bar: phrase('match.room.short.bar'),
+      cranks: phrase('match.room.short.cranks'),
+      bay: phrase('match.room.short.bay'),
+      rack: phrase('match.room.short.rack'),
+      power: phrase('match.room.short.power'),
+    },
     names: {
-      bar: 'Handlebar',
-      cranks: 'Cranks and sensor',
-      bay: 'Battery in the frame',
-      rack: 'Battery on the rack',
-      power: 'Power',
+      bar: phrase('match.room.names.bar'),
+      cranks: phrase('match.room.names.cranks'),
+      bay: phrase('match.room.names.bay'),
+      rack: phrase('match.room.names.rack'),
+      power: phrase('match.room.names.power'),
     },
     group: (names: readonly string[], verdict: string) => {
       const all = names.join(', ');
       return `${all.charAt(0).toUpperCase()}${all.slice(1)}: ${verdict.toLowerCase()}`;
     },
     waits: {
-      bike: 'It waits for the bike: measure it here.',
-      kit: 'It waits for the kit: nobody has measured these parts of it yet.',
+      bike: phrase('match.room.waits.bike'),
+      kit: phrase('match.room.waits.kit'),
     },
-    on: { down: 'Goes on the down tube.', seat: 'Goes on the seat tube.' },
+    on: { down: phrase('match.room.on.down'), seat: phrase('match.room.on.seat') },
   },
   best: {
-    title: 'Best ways to build it',
-    lead: 'Every kit at both ends, battery on either tube, on the rack or in a bag, controller and throttle on either side: the three best. Cables and plugs are measured when the kit is here.',
+    title: phrase('match.best.title'),
+    lead: phrase('match.best.lead'),
     looked: (ways: number, stopped: number) =>
-      `${ways} ways looked at${stopped > 0 ? `; ${stopped === 1 ? 'one kit is' : `${stopped} kits are`} stopped at the axle` : ''}`,
-    none: 'No way goes as far as is known',
-    noneWhy: 'Every kit is stopped at its axle or at what it needs besides: see the kits one by one.',
-    mass: 'Heavier by',
-    axle: 'Axle, brake, tyre, law',
-    going: (names: readonly string[]) => `Goes: ${names.join(', ')}`,
-    take: 'Build it so',
+      phrase('match.best.looked', {
+        ways,
+        stoppedPart:
+          stopped > 0
+            ? phrase('match.best.looked-stopped-at-axle', {
+                stoppedPart:
+                  stopped === 1
+                    ? phrase('match.best.looked-stopped-at-axle-one-kit')
+                    : phrase('match.best.looked-stopped-at-axle-kits-are', { stopped }),
+              })
+            : '',
+      }),
+    none: phrase('match.best.none'),
+    noneWhy: phrase('match.best.noneWhy'),
+    mass: phrase('match.best.mass'),
+    axle: phrase('match.best.axle'),
+    going: (names: readonly string[]) => phrase('match.best.going', { names: names.join(', ') }),
+    take: phrase('match.best.take'),
     built: ({ battery, controller, throttle }: Layout) =>
       [
         {
-          down: 'Battery on the down tube',
-          seat: 'Battery on the seat tube',
-          rack: 'Battery on the rack',
-          bag: 'Battery in a bag',
-          wheel: 'Battery in the wheel',
+          down: phrase('match.best.built.down-battery-on-down'),
+          seat: phrase('match.best.built.seat-battery-on-seat'),
+          rack: phrase('match.best.built.rack-battery-on-rack'),
+          bag: phrase('match.best.built.bag-battery-in-bag'),
+          wheel: phrase('match.best.built.wheel-battery-in-wheel'),
         }[battery],
-        { frame: 'controller in the open at the frame', bag: 'controller in a bag', 'built-in': null }[controller],
-        throttle && { left: 'throttle on the left', right: 'throttle on the right' }[throttle],
+        {
+          frame: phrase('match.best.built.frame-controller-in-open'),
+          bag: phrase('match.best.built.bag-controller-in-bag'),
+          'built-in': null,
+        }[controller],
+        throttle &&
+          {
+            left: phrase('match.best.built.left-throttle-on-left'),
+            right: phrase('match.best.built.right-throttle-on-right'),
+          }[throttle],
       ]
         .filter(Boolean)
         .join(', '),
   },
-  ways: 'The three best ways to build the whole bike',
-  kit: 'Kit',
-  delivered: 'Washers as delivered, and all wheels',
+  ways: phrase('match.ways'),
+  kit: phrase('match.kit'),
+  delivered: phrase('match.delivered'),
 };

@@ -5,7 +5,7 @@ import { format } from 'date-fns/format';
 
 import { featureWords } from '../measure/feature-words';
 import { mm } from '../ui/figure-text';
-import { say } from '../ui/say';
+import { phrase, say } from '../ui/say';
 
 export interface NextSentence {
   /** What to do, verb first. */
@@ -27,100 +27,134 @@ export function nextSentence(next: NextAction): NextSentence {
     case 'measure': {
       const { todo } = featureWords(next.feature.id);
       const because =
-        next.open === 1 ? 'It is the last reading that is open.' : `${next.open} readings are open at the ${next.end}.`;
+        next.open === 1
+          ? phrase('next.next.nextSentence.because-last-reading-that')
+          : phrase('next.next.nextSentence.because-readings-are-open', { open: next.open, end: next.end });
       return {
         action: todo,
         because,
-        button: next.feature.kind === 'length' ? 'Measure now' : 'Carry on',
+        button:
+          next.feature.kind === 'length'
+            ? phrase('next.next.nextSentence.button-measure-now')
+            : phrase('next.next.nextSentence.button-carry-on'),
       };
     }
     case 'take-in':
       return {
-        action: 'Finish taking it in',
-        because: `Still open: ${next.open.map(say).join(', ')}.`,
-        button: 'Take in',
+        action: phrase('next.next.nextSentence.action-finish-taking-in'),
+        because: phrase('next.next.nextSentence.because-still-open', { open: next.open.map(say).join(', ') }),
+        button: phrase('next.next.nextSentence.button-take-in'),
       };
     case 'refused':
       return {
-        action: `${next.end === 'front' ? 'Front' : 'Rear'} refused: look at the ${next.other} end`,
-        because: 'Carbon takes no motor: clamping and torque crush and split it, at any clearance.',
-        button: `Look at the ${next.other} end`,
+        action: phrase('next.next.nextSentence.action-refused-look-at', { end: next.end, other: next.other }),
+        because: phrase('next.next.nextSentence.because-carbon-takes-no'),
+        button: phrase('next.next.nextSentence.button-look-at-end', { other: next.other }),
       };
     case 'choose-wheel':
       return {
-        action: 'Choose a kit',
-        because: `The ${next.end} end is measured.`,
-        button: 'See the kits',
+        action: phrase('next.next.nextSentence.action-choose-kit'),
+        because: phrase('next.next.nextSentence.because-end-measured', { end: next.end }),
+        button: phrase('next.next.nextSentence.button-see-kits'),
       };
     case 'buy':
       return {
-        action: `Get ${purchaseWords(next.purchase)}`,
+        action: phrase('next.next.nextSentence.action-get', { purchase: purchaseWords(next.purchase) }),
         because: say(next.because),
-        button: 'See the fit',
+        button: phrase('next.next.nextSentence.button-see-fit'),
       };
     case 'stopped':
       return {
         action: next.finding.remedies[0]
           ? say(next.finding.remedies[0]).replace(/\.$/, '')
-          : `${next.wheelCode} does not go`,
+          : phrase('next.next.nextSentence.action-does-not-go', { wheelCode: next.wheelCode }),
         because: say(next.finding.because),
-        button: 'See why',
+        button: phrase('next.next.nextSentence.button-see-why'),
       };
     case 'accept': {
-      const file = next.fileMm > 0 ? `File ${mm(next.fileMm)}${next.twoArms ? ', then two arms' : ''}` : null;
+      const file =
+        next.fileMm > 0
+          ? phrase('next.next.nextSentence.file-file', {
+              fileMm: mm(next.fileMm),
+              isTwoArms: next.twoArms ? 'yes' : 'no',
+            })
+          : null;
       return {
-        action: file ?? 'Look at the washers and take a stack',
+        action: file ?? phrase('next.next.nextSentence.action-look-at-washers'),
         because:
           next.onWordOf !== undefined
-            ? `${next.wheelCode} goes in on ${next.onWordOf}’s word against a stop, after the work named.`
+            ? phrase('next.next.nextSentence.because-goes-in-on', {
+                wheelCode: next.wheelCode,
+                onWordOf: next.onWordOf,
+              })
             : next.verdict === 'goes'
-              ? `The axle of ${next.wheelCode} goes in as it is.`
-              : `${next.wheelCode} goes in after the work named.`,
-        button: 'See the fit',
+              ? phrase('next.next.nextSentence.because-axle-goes-in', { wheelCode: next.wheelCode })
+              : phrase('next.next.nextSentence.because-goes-in-after', { wheelCode: next.wheelCode }),
+        button: phrase('next.next.nextSentence.button-see-fit'),
       };
     }
     case 'fit':
       return {
-        action: 'Put the washers in as recorded',
-        because: `${next.left.length} left and ${next.right.length} right, for ${next.wheelCode}.`,
-        button: 'See the stack',
+        action: phrase('next.next.nextSentence.action-put-washers-in'),
+        because: phrase('next.next.nextSentence.because-left-and-right', {
+          left: next.left.length,
+          right: next.right.length,
+          wheelCode: next.wheelCode,
+        }),
+        button: phrase('next.next.nextSentence.button-see-stack'),
       };
     case 'awaited':
       return {
-        action: next.count === 1 ? `Waiting for ${next.what}` : `Waiting for ${next.what} and ${next.count - 1} more`,
-        because: 'It is ordered and not here yet; say so when it has come.',
-        button: 'See the order',
+        action:
+          next.count === 1
+            ? phrase('next.next.nextSentence.action-waiting-for', { what: next.what })
+            : phrase('next.next.nextSentence.action-waiting-for-and', { what: next.what, count: next.count - 1 }),
+        because: phrase('next.next.nextSentence.because-ordered-and-not'),
+        button: phrase('next.next.nextSentence.button-see-order'),
       };
     case 'stand':
       return {
         action: say(next.title),
         because:
           next.waits === 'problem'
-            ? `Something is wrong here: step ${next.at} of ${next.of} is put right first.`
+            ? phrase('next.next.nextSentence.because-something-wrong-here', { at: next.at, of: next.of })
             : next.waits === 'second-person'
-              ? `Done; a second person looks at it. Step ${next.at} of ${next.of}.`
-              : `Step ${next.at} of ${next.of} at the stand, ${next.wheelCode}.`,
-        button: next.done === 0 ? 'Begin at the stand' : 'Go on at the stand',
+              ? phrase('next.next.nextSentence.because-done-second-person', { at: next.at, of: next.of })
+              : phrase('next.next.nextSentence.because-step-at-stand', {
+                  at: next.at,
+                  of: next.of,
+                  wheelCode: next.wheelCode,
+                }),
+        button:
+          next.done === 0
+            ? phrase('next.next.nextSentence.button-begin-at-stand')
+            : phrase('next.next.nextSentence.button-go-on-at'),
       };
     case 'care':
       return {
-        action: 'In care: re-torque on the day agreed',
-        because: `${next.wheelCode} was handed over on ${format(new Date(next.since), 'd MMM yyyy')}.`,
-        button: 'See the job',
+        action: phrase('next.next.nextSentence.action-in-care-re'),
+        because: phrase('next.next.nextSentence.because-was-handed-over', {
+          wheelCode: next.wheelCode,
+          it: format(new Date(next.since), 'd MMM yyyy'),
+        }),
+        button: phrase('next.next.nextSentence.button-see-job'),
       };
   }
 }
 
 const kinds: Record<Purchase['kind'], [one: string, more: string]> = {
-  plain: ['washer', 'washers'],
-  tabbed: ['tabbed washer', 'tabbed washers'],
-  'rotor-shim': ['rotor shim', 'rotor shims'],
-  'caliper-shim': ['caliper shim', 'caliper shims'],
+  plain: [phrase('next.next.kinds.plain-washer'), phrase('next.next.kinds.plain-washers')],
+  tabbed: [phrase('next.next.kinds.tabbed-tabbed-washer'), phrase('next.next.kinds.tabbed-tabbed-washers')],
+  'rotor-shim': [phrase('next.next.kinds.rotor-shim-rotor-shim'), phrase('next.next.kinds.rotor-shim-rotor-shims')],
+  'caliper-shim': [
+    phrase('next.next.kinds.caliper-shim-caliper-shim'),
+    phrase('next.next.kinds.caliper-shim-caliper-shims'),
+  ],
 };
 
 /** A purchase in words, such as "1 washer 5 mm and 2 tabbed washers 3 mm". */
 export function purchaseWords(purchase: readonly Purchase[]): string {
   return purchase
     .map(({ kind, thicknessMm, count }) => `${count} ${kinds[kind][count === 1 ? 0 : 1]} ${mm(thicknessMm)}`)
-    .join(' and ');
+    .join(phrase('next.next.purchaseWords-and'));
 }

@@ -1,9 +1,11 @@
+import { phrase } from '../ui/say';
+
 /** Words of what the pages of a bike share. */
 export const words = {
-  gone: 'This bike is not here',
-  goneWhy: 'It may have been taken out of the shop meanwhile, or never reached this phone.',
-  notMeasured: 'Not measured yet',
-  takeOffList: 'Take it off the list',
-  takeOffSure: 'Yes, take it off',
-  save: 'Keep',
+  gone: phrase('of-bike.gone'),
+  goneWhy: phrase('of-bike.goneWhy'),
+  notMeasured: phrase('of-bike.notMeasured'),
+  takeOffList: phrase('of-bike.takeOffList'),
+  takeOffSure: phrase('of-bike.takeOffSure'),
+  save: phrase('of-bike.save'),
 };

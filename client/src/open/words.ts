@@ -1,39 +1,46 @@
 import type { WheelPattern } from '@cricket/core/patterns';
+import { phrase } from '../ui/say';
 
 /** Words of the page that fills an empty shop. */
 export const words = {
-  title: 'Open the shop',
-  lead: 'Tick what you have. Nothing counts before you have counted or measured it.',
-  drawer: 'The usual drawer',
-  drawerWhy:
-    'Washers, tabbed and C-washers by axle thread, with shims and bolts: every line with count 0, to be counted.',
-  thread: (mm: number) => `Axles of M${mm}`,
-  wheels: 'Wheels, from patterns',
-  wheelsWhy: 'Each figure is marked "not measured" until you have measured it on your wheel.',
+  title: phrase('open.title'),
+  lead: phrase('open.lead'),
+  drawer: phrase('open.drawer'),
+  drawerWhy: phrase('open.drawerWhy'),
+  thread: (mm: number) => phrase('open.thread', { mm }),
+  wheels: phrase('open.wheels'),
+  wheelsWhy: phrase('open.wheelsWhy'),
   patterns: {
-    'front-geared': { name: 'Front, geared', code: 'Front geared', about: 'small hub, M12, six rotor bolts' },
+    'front-geared': {
+      name: phrase('open.patterns.front-geared.name'),
+      code: phrase('open.patterns.front-geared.code'),
+      about: phrase('open.patterns.front-geared.about'),
+    },
     'rear-geared-screw': {
-      name: 'Rear, geared, screw-on',
-      code: 'Rear screw-on',
-      about: 'small hub, M12, thread for a freewheel',
+      name: phrase('open.patterns.rear-geared-screw.name'),
+      code: phrase('open.patterns.rear-geared-screw.code'),
+      about: phrase('open.patterns.rear-geared-screw.about'),
     },
     'rear-geared-cassette': {
-      name: 'Rear, geared, cassette',
-      code: 'Rear cassette',
-      about: 'small hub, M12, splined body',
+      name: phrase('open.patterns.rear-geared-cassette.name'),
+      code: phrase('open.patterns.rear-geared-cassette.code'),
+      about: phrase('open.patterns.rear-geared-cassette.about'),
     },
-    'front-direct': { name: 'Front, direct', code: 'Front direct', about: 'large hub, M14, brakes with the motor' },
+    'front-direct': {
+      name: phrase('open.patterns.front-direct.name'),
+      code: phrase('open.patterns.front-direct.code'),
+      about: phrase('open.patterns.front-direct.about'),
+    },
     'rear-direct-screw': {
-      name: 'Rear, direct, screw-on',
-      code: 'Rear direct',
-      about: 'large hub, M14, thread for a freewheel',
+      name: phrase('open.patterns.rear-direct-screw.name'),
+      code: phrase('open.patterns.rear-direct-screw.code'),
+      about: phrase('open.patterns.rear-direct-screw.about'),
     },
   } satisfies Record<WheelPattern['id'], { name: string; code: string; about: string }>,
-  units: 'Units',
-  unitsWhy: 'Each by itself, currency and week: on the shop page.',
-  take: (lines: number, wheels: number) =>
-    `Put in ${lines} ${lines === 1 ? 'line' : 'lines'}, ${wheels} ${wheels === 1 ? 'wheel' : 'wheels'}`,
-  nothing: 'Tick something',
-  there: (code: string) => `${code} is in the catalogue`,
-  drawerThere: 'The stores have lines already: what is ticked here is added to them.',
+  units: phrase('open.units'),
+  unitsWhy: phrase('open.unitsWhy'),
+  take: (lines: number, wheels: number) => phrase('open.take', { lines, wheels }),
+  nothing: phrase('open.nothing'),
+  there: (code: string) => phrase('open.there', { code }),
+  drawerThere: phrase('open.drawerThere'),
 };

@@ -1,5 +1,7 @@
+import { phrase } from '../ui/say';
+
 /** Words of steps wherever they are told of. */
 export const words = {
-  list: 'Not done, answered for',
-  line: (title: string, person: string, because: string) => `${title}: ${person} answers for it. ${because}`,
+  list: phrase('steps.list'),
+  line: (title: string, person: string, because: string) => phrase('steps.line', { title, person, because }),
 };

@@ -3,6 +3,7 @@ import type { LawClass } from '@cricket/core/law';
 
 import { numberRule, typedFigure } from '../ui/number-rule';
 import { fieldText } from '../ui/shop-units';
+import { phrase } from '../ui/say';
 
 /** Number fields: range, unit, and whether the fit cannot do without. */
 export const numberFields = {
@@ -80,7 +81,7 @@ export function checkTakeIn(values: TakeInFields) {
     if (held !== true) errors[name] = { type: 'value', message: held };
   }
   if (values.notes.split('\n').some((line) => line.length > 400)) {
-    errors.notes = { type: 'value', message: 'One line is longer than 400 characters.' };
+    errors.notes = { type: 'value', message: phrase('take-in.take-in-form.checkTakeIn.message-one-line-longer') };
   }
   return Object.keys(errors).length ? { values: {}, errors } : { values, errors: {} };
 }

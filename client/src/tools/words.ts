@@ -1,12 +1,14 @@
+import { phrase } from '../ui/say';
+
 /** Words of the page of tools and hours. */
 export const words = {
-  title: 'Tools and hours',
-  lead: 'What hangs on the wall is recorded once: no order and no quote counts it again.',
-  hour: 'What an hour of work costs',
-  hourHint: 'every quote reckons with it',
-  badHour: (text: string) => `"${text}" is no amount from 0 to 1000.`,
-  keepHour: 'Keep the hour',
-  tools: 'Tools on hand',
-  own: 'The owner records tools and hours: the owner takes the phone',
-  conflict: 'Somebody changed the settings meanwhile: look at them and tick again.',
+  title: phrase('tools.title'),
+  lead: phrase('tools.lead'),
+  hour: phrase('tools.hour'),
+  hourHint: phrase('tools.hourHint'),
+  badHour: (text: string) => phrase('tools.badHour', { text }),
+  keepHour: phrase('tools.keepHour'),
+  tools: phrase('tools.tools'),
+  own: phrase('tools.own'),
+  conflict: phrase('tools.conflict'),
 };

@@ -1,32 +1,38 @@
 import type { TruingReading } from './truing-draft';
+import { phrase } from '../ui/say';
 
 /** Words of the truing page. */
 export const words = {
-  title: 'True the wheel',
-  chart: 'Once round the wheel: each spoke against the mean of its kind',
-  chartSpoken: (spoke: number, count: number) => `Readings of ${count} spokes; spoke ${spoke} in hand`,
-  kinds: { lateralMm: 'Side to side', radialMm: 'Height', tensionN: 'Tension' } satisfies Record<TruingReading, string>,
-  how: {
-    lateralMm: 'Rim against a fixed point, + to the rider’s right, mm',
-    radialMm: 'Rim against a fixed point, + outwards, mm',
-    tensionN: 'Spoke tension, N',
+  title: phrase('truing.title'),
+  chart: phrase('truing.chart'),
+  chartSpoken: (spoke: number, count: number) => phrase('truing.chartSpoken', { count, spoke }),
+  kinds: {
+    lateralMm: phrase('truing.kinds.lateralMm'),
+    radialMm: phrase('truing.kinds.radialMm'),
+    tensionN: phrase('truing.kinds.tensionN'),
   } satisfies Record<TruingReading, string>,
-  kind: 'What is read',
-  spoke: (number: number, count: number, side: string) => `Spoke ${number} of ${count}, ${side}`,
-  sides: { left: 'left', right: 'right' },
-  range: (text: string, range: string) => `"${text}" is out of range; enter a figure from ${range}.`,
-  ranges: { lateralMm: '-20 to 20 mm', radialMm: '-20 to 20 mm', tensionN: '0 to 3000 N' } satisfies Record<
-    TruingReading,
-    string
-  >,
-  keepNext: 'Keep, next spoke',
-  back: 'One back',
-  spokes: 'Spokes',
-  dish: 'Rim off the middle, + to the right, mm',
-  record: 'Record this round',
-  earlier: 'Recorded rounds',
+  how: {
+    lateralMm: phrase('truing.how.lateralMm'),
+    radialMm: phrase('truing.how.radialMm'),
+    tensionN: phrase('truing.how.tensionN'),
+  } satisfies Record<TruingReading, string>,
+  kind: phrase('truing.kind'),
+  spoke: (number: number, count: number, side: string) => phrase('truing.spoke', { number, count, side }),
+  sides: { left: phrase('truing.sides.left'), right: phrase('truing.sides.right') },
+  range: (text: string, range: string) => phrase('truing.range', { text, range }),
+  ranges: {
+    lateralMm: phrase('truing.ranges.lateralMm'),
+    radialMm: phrase('truing.ranges.radialMm'),
+    tensionN: phrase('truing.ranges.tensionN'),
+  } satisfies Record<TruingReading, string>,
+  keepNext: phrase('truing.keepNext'),
+  back: phrase('truing.back'),
+  spokes: phrase('truing.spokes'),
+  dish: phrase('truing.dish'),
+  record: phrase('truing.record'),
+  earlier: phrase('truing.earlier'),
   round: (when: string, person: string) => `${when}, ${person}`,
-  turnFirst: (list: string) => `Turn first: spokes ${list}.`,
-  mean: (left: string, right: string) => `Mean tension: left ${left}, right ${right}`,
+  turnFirst: (list: string) => phrase('truing.turnFirst', { list }),
+  mean: (left: string, right: string) => phrase('truing.mean', { left, right }),
   none: '–',
 };

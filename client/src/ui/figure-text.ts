@@ -1,3 +1,5 @@
+import { phrase } from './say';
+
 /** A length for the eye: two decimals at most. */
 export function mm(value: number): string {
   return `${figure(value)} mm`;
@@ -17,5 +19,9 @@ export function signed(value: number, decimals = 2): string {
 
 /** A chance out of a hundred; never a promise. */
 export function inHundred(chance: number): string {
-  return chance > 0.99 ? 'over 99 in 100' : chance < 0.01 ? 'under 1 in 100' : `${Math.round(100 * chance)} in 100`;
+  return chance > 0.99
+    ? phrase('ui.figure-text.inHundred-over-99-in')
+    : chance < 0.01
+      ? phrase('ui.figure-text.inHundred-under-1-in')
+      : phrase('ui.figure-text.inHundred-in-100', { chance: Math.round(100 * chance) });
 }

@@ -2,6 +2,7 @@ import type { Verdict } from '@cricket/core/verdict';
 import Svg, { Path } from 'react-native-svg';
 
 import { useTones } from './tones';
+import { phrase } from './say';
 
 /** Drawn on a 24 grid: a tick, a file, a trestle barrier, a ruler. */
 const paths: Record<Verdict, string> = {
@@ -28,8 +29,8 @@ export function Mark({ verdict, size = 24 }: { verdict: Verdict; size?: number }
 }
 
 export const verdictWords: Record<Verdict, string> = {
-  goes: 'Goes',
-  work: 'Goes after work',
-  stop: 'Stop',
-  unknown: 'Not measured yet',
+  goes: phrase('ui.mark.verdictWords.goes'),
+  work: phrase('ui.mark.verdictWords.work'),
+  stop: phrase('ui.mark.verdictWords.stop'),
+  unknown: phrase('ui.mark.verdictWords.unknown'),
 };

@@ -1,5 +1,5 @@
 import type { Said } from '@cricket/core/said';
-import type { Speaker } from '@cricket/words';
+import type { Params, Speaker } from '@cricket/words';
 
 let speaker: Speaker | null = null;
 
@@ -17,4 +17,9 @@ export function speaking(): Speaker {
 /** What core only names, in the words of this page. */
 export function say(told: Said | string): string {
   return speaking().say(told);
+}
+
+/** What the page says of itself. */
+export function phrase(code: string, params?: Params): string {
+  return speaking().message(code, params);
 }

@@ -3,6 +3,7 @@ import { shownIn, toSi, unitName } from '@cricket/core/units';
 
 import { fieldText, shopUnits } from './shop-units';
 import { readTyped } from './typed-number';
+import { phrase } from './say';
 
 /** How fasteners are called where torques are written one a line. */
 const fastenerNames: Record<StatedFastener, string> = {
@@ -51,7 +52,7 @@ function readLine(line: string, usualSource: string): StatedTorque | Error {
   const fastener = statedFasteners.find((each) => fastenerNames[each] === match?.[2]?.toLowerCase());
   const figure = match ? readTyped(match[4]!) : null;
   if (!match || !fastener || figure?.kind !== 'number') {
-    return new Error(`"${line}" is not understood; write such as "front axle nut up to 40, the fork’s sheet".`);
+    return new Error(phrase('ui.stated-lines.not-understood', { line }));
   }
   const units = shopUnits();
   const named = match[5]?.toLowerCase();
@@ -60,7 +61,9 @@ function readLine(line: string, usualSource: string): StatedTorque | Error {
   const Nm = toSi(figure.value, 'N·m', { ...units, torque });
   if (Nm < 0.5 || Nm > 150) {
     const [least, most] = [shownIn(0.5, 'N·m', units), shownIn(150, 'N·m', units)];
-    return new Error(`"${line}": ${figure.value} is not between ${least} and ${most} ${unitName('N·m', units)}.`);
+    return new Error(
+      phrase('ui.stated-lines.not-between', { line, value: figure.value, least, most, unit: unitName('N·m', units) }),
+    );
   }
   const source = match[6]?.trim() || usualSource;
   return {

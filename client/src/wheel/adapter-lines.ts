@@ -2,6 +2,7 @@ import type { KitFacts } from '@cricket/core/kit';
 
 import { fieldText } from '../ui/shop-units';
 import { readTyped } from '../ui/typed-number';
+import { phrase } from '../ui/say';
 
 type AdapterSet = NonNullable<KitFacts['hub']['adapters']>;
 
@@ -69,7 +70,5 @@ function linesOf(text: string): string[] {
 }
 
 function notUnderstood(line: string): Error {
-  return new Error(
-    `"${line}" is not understood; write such as "extender left 3", "cap right 9, bore 12" or "rotor spacer 2".`,
-  );
+  return new Error(phrase('wheel.adapter-lines.not-understood', { line }));
 }

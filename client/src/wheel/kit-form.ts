@@ -6,7 +6,7 @@ import { typedFigure } from '../ui/number-rule';
 import { fieldText, shopUnits } from '../ui/shop-units';
 import { readStated, statedText } from '../ui/stated-lines';
 import { adapterText, readAdapters } from './adapter-lines';
-import { say } from '../ui/say';
+import { phrase, say } from '../ui/say';
 
 /** How a field of the kit is entered. `group` is left out as a whole when none of its fields is filled. */
 type KitField =
@@ -158,7 +158,8 @@ function filled(values: KitFieldValues, group: string): boolean {
 
 function readField(field: KitField, text: string, before: KitFacts | null | undefined): unknown {
   if (field.how === 'adapters') return readAdapters(text, before?.hub.adapters);
-  if (field.how === 'torques') return text === '' ? undefined : readStated(text, 'the kit’s maker');
+  if (field.how === 'torques')
+    return text === '' ? undefined : readStated(text, phrase('wheel.kit-form.readField-kit-maker'));
   if (field.how === 'lines' || field.how === 'packing') {
     const lines = text
       .split('\n')
@@ -171,12 +172,17 @@ function readField(field: KitField, text: string, before: KitFacts | null | unde
   if (text === '') return undefined;
   if (field.how === 'yes-no') return text === 'yes';
   if (field.how === 'word') return text;
-  return typedFigure(text, field.unit) ?? new Error(`"${text}" is not a figure${unitOf(field.unit)}.`);
+  return (
+    typedFigure(text, field.unit) ??
+    new Error(phrase('wheel.kit-form.readField-not-figure', { text, unit: unitOf(field.unit) }))
+  );
 }
 
 /** What to say of a field that must be filled in. */
 function missing(field: KitField): string {
-  return field.how === 'figure' ? `Enter a figure${unitOf(field.unit)}.` : 'Choose one.';
+  return field.how === 'figure'
+    ? phrase('wheel.kit-form.missing-enter-figure', { unit: unitOf(field.unit) })
+    : phrase('wheel.kit-form.missing-choose-one');
 }
 
 function unitOf(unit: string): string {
@@ -187,7 +193,7 @@ function readPacked(line: string): { part: string; count: number } | Error {
   const match = /^(\d{1,3})\s*[×x*]?\s+(.+)$/i.exec(line);
   return match
     ? { count: Number(match[1]), part: match[2]!.trim() }
-    : new Error(`"${line}" is not understood; write such as "2 × Axle nut".`);
+    : new Error(phrase('wheel.kit-form.readPacked-not-understood-write', { line }));
 }
 
 function put(target: Record<string, unknown>, [key, ...rest]: string[], value: unknown): void {

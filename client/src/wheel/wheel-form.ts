@@ -5,6 +5,7 @@ import { numberRule, typedFigure } from '../ui/number-rule';
 import { deliveredText, readDelivered } from './delivered-text';
 import { kitFieldValues, readKit, type KitFieldName, type KitFieldValues } from './kit-form';
 import { words } from './words';
+import { phrase } from '../ui/say';
 
 /** A number field of the form: range, and whether it may stay empty. */
 interface NumberField {
@@ -87,8 +88,10 @@ export function copyFields(model?: Wheel): WheelFields {
 export function checkWheel(values: WheelFields) {
   const errors: Partial<Record<keyof WheelFields, { type: string; message: string }>> = {};
   const complain = (name: keyof WheelFields, message: string) => (errors[name] = { type: 'value', message });
-  if (values.code.trim().length < 1 || values.code.trim().length > 20) complain('code', 'Enter 1 to 20 characters.');
-  if (values.note.length > 400) complain('note', `${values.note.length} characters; at most 400 fit.`);
+  if (values.code.trim().length < 1 || values.code.trim().length > 20)
+    complain('code', phrase('wheel.wheel-form.checkWheel-enter-1-20'));
+  if (values.note.length > 400)
+    complain('note', phrase('wheel.wheel-form.checkWheel-characters-at-most', { note: values.note.length }));
   for (const [name, { min, max, required }] of Object.entries(numberFields) as [AxleField | OwnField, NumberField][]) {
     const held = numberRule(min, max, 'mm', required)(values[name]);
     if (held !== true) complain(name, held);
@@ -96,7 +99,7 @@ export function checkWheel(values: WheelFields) {
   const thread = typedFigure(values.threadMm);
   const flats = typedFigure(values.flatsMm);
   if (!errors.flatsMm && thread !== null && flats !== null && flats >= thread)
-    complain('flatsMm', `${flats} is not smaller than the thread, ${thread} mm.`);
+    complain('flatsMm', phrase('wheel.wheel-form.checkWheel-not-smaller-than', { flats, thread }));
   for (const name of ['deliveredLeft', 'deliveredRight'] as const) {
     const read = readDelivered(values[name]);
     if ('unreadable' in read) complain(name, words.unreadablePart(read.unreadable));

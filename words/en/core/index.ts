@@ -42,6 +42,7 @@ import powerQuestion from './power-question.json';
 import procedure from './procedure.json';
 import racks from './racks.json';
 import rotorFit from './rotor-fit.json';
+import said from './said.json';
 import shared from './shared.json';
 import shopSettings from './shop-settings.json';
 import slotFit from './slot-fit.json';
@@ -57,11 +58,9 @@ import verdict from './verdict.json';
 import wheelLacing from './wheel-lacing.json';
 import wheelTruing from './wheel-truing.json';
 import wholeBike from './whole-bike.json';
-import said from './said.json';
 
 /** What core says, by the folder that says it. */
 export const core = {
-  ...said,
   acceptance,
   'answer-check': answerCheck,
   'arm-fit': armFit,
@@ -106,6 +105,7 @@ export const core = {
   procedure,
   racks,
   'rotor-fit': rotorFit,
+  said,
   shared,
   'shop-settings': shopSettings,
   'slot-fit': slotFit,

@@ -1,19 +1,25 @@
 import type { AxlePart, AxlePartKind } from './axle-parts';
+import { phrase } from '../../ui/say';
 
 const chips: Record<AxlePartKind, string> = {
-  plain: 'w',
-  tabbed: 'tab',
-  plate: 'dropout',
-  'c-washer': 'C',
-  tab: 'tab',
-  'lock-plate': 'lock',
-  extra: 'stay',
-  spacer: 'sp',
-  arm: 'arm',
-  nut: 'nut',
+  plain: phrase('drawing-axle-line.part-names.chips.plain'),
+  tabbed: phrase('drawing-axle-line.part-names.chips.tabbed'),
+  plate: phrase('drawing-axle-line.part-names.chips.plate'),
+  'c-washer': phrase('drawing-axle-line.part-names.chips.c-washer'),
+  tab: phrase('drawing-axle-line.part-names.chips.tab'),
+  'lock-plate': phrase('drawing-axle-line.part-names.chips.lock-plate'),
+  extra: phrase('drawing-axle-line.part-names.chips.extra'),
+  spacer: phrase('drawing-axle-line.part-names.chips.spacer'),
+  arm: phrase('drawing-axle-line.part-names.chips.arm'),
+  nut: phrase('drawing-axle-line.part-names.chips.nut'),
 };
 
-const names: Record<AxlePartKind, string> = { ...chips, plain: 'washer', 'c-washer': 'C-washer', spacer: 'spacer' };
+const names: Record<AxlePartKind, string> = {
+  ...chips,
+  plain: phrase('drawing-axle-line.part-names.names.plain'),
+  'c-washer': phrase('drawing-axle-line.part-names.names.c-washer'),
+  spacer: phrase('drawing-axle-line.part-names.names.spacer'),
+};
 
 /** A part's short name on the drawing. */
 export function partName({ kind }: Pick<AxlePart, 'kind'>): string {
@@ -21,16 +27,16 @@ export function partName({ kind }: Pick<AxlePart, 'kind'>): string {
 }
 
 const spoken: Record<AxlePartKind, string> = {
-  plain: 'plain washer',
-  tabbed: 'tabbed washer',
-  plate: 'dropout',
-  'c-washer': 'C-washer',
-  tab: 'tabbed washer outside',
-  'lock-plate': 'lock plate in the eye',
-  extra: 'stay or plate on the axle',
-  spacer: 'arm spacer',
-  arm: 'torque arm',
-  nut: 'axle nut',
+  plain: phrase('drawing-axle-line.part-names.spoken.plain'),
+  tabbed: phrase('drawing-axle-line.part-names.spoken.tabbed'),
+  plate: phrase('drawing-axle-line.part-names.spoken.plate'),
+  'c-washer': phrase('drawing-axle-line.part-names.spoken.c-washer'),
+  tab: phrase('drawing-axle-line.part-names.spoken.tab'),
+  'lock-plate': phrase('drawing-axle-line.part-names.spoken.lock-plate'),
+  extra: phrase('drawing-axle-line.part-names.spoken.extra'),
+  spacer: phrase('drawing-axle-line.part-names.spoken.spacer'),
+  arm: phrase('drawing-axle-line.part-names.spoken.arm'),
+  nut: phrase('drawing-axle-line.part-names.spoken.nut'),
 };
 
 /** A part's name on its chip, where there is little room. */

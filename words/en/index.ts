@@ -1,3 +1,0 @@
-import { core } from './core';
-
-export const en = { ...core };

@@ -239,7 +239,7 @@ export class Outbox {
     if (error instanceof RefusedError) return error.problem;
     if (!(error instanceof BrokenError)) return null;
     const failures = (write.failures ?? 0) + 1;
-    if (failures >= mostFailures) return brokenOver;
+    if (failures >= mostFailures) return brokenOver();
     await (await this.store).put({ ...write, failures });
     await this.reload();
     return null;

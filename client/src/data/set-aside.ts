@@ -7,13 +7,13 @@ import { phrase } from '../ui/say';
 export const mostFailures = 5;
 
 /** What is said of an entry over which the server broke again and again. */
-export const brokenOver: Problem = {
+export const brokenOver = (): Problem => ({
   type: 'urn:cricket:internal',
   title: phrase('data.set-aside.brokenOver.title'),
   status: 500,
   code: 'internal',
   errors: [],
-};
+});
 
 /** Whether an entry makes no sense before another one is stored: the same thing, or a bike that is not in yet. */
 export function dependsOn(later: PendingWrite, earlier: PendingWrite): boolean {

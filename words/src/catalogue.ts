@@ -1,10 +1,6 @@
 /** Messages of one language: by namespace, and within it by the rest of their code. ICU MessageFormat. */
 export type Messages = Readonly<Record<string, Readonly<Record<string, string>>>>;
 
-/** The languages that Cricket speaks. */
-export const languages = ['en', 'de'] as const;
-export type Language = (typeof languages)[number];
-
 /** Where codes without a namespace stand. */
 const general = 'said';
 

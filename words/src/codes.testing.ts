@@ -20,6 +20,9 @@ export const saidIn = (folders: readonly string[]): SaidThere[] => calledIn(fold
 /** The same for what a page says of itself. */
 export const phrasesIn = (folders: readonly string[]): SaidThere[] => calledIn(folders, 'phrase');
 
+/** The same for what is printed on sheets. */
+export const messagesIn = (folders: readonly string[]): SaidThere[] => calledIn(folders, 'message');
+
 function calledIn(folders: readonly string[], name: string): SaidThere[] {
   return folders.flatMap((folder) => sourcesBelow(join(root, folder)).flatMap((path) => calledInFile(path, name)));
 }
@@ -45,7 +48,11 @@ function calledInFile(path: string, name: string): SaidThere[] {
   const source = ts.createSourceFile(path, readFileSync(path, 'utf8'), ts.ScriptTarget.Latest, true);
   const found: SaidThere[] = [];
   const visit = (node: ts.Node) => {
-    if (ts.isCallExpression(node) && node.expression.getText() === name && node.arguments[0]) {
+    if (
+      ts.isCallExpression(node) &&
+      (node.expression.getText() === name || node.expression.getText().endsWith(`.${name}`)) &&
+      node.arguments[0]
+    ) {
       const at = `${relative(root, path)}:${source.getLineAndCharacterOfPosition(node.getStart()).line + 1}`;
       for (const code of codesOf(node.arguments[0])) found.push({ code, params: namesOf(node.arguments[1]), at });
     }

@@ -1,7 +1,7 @@
 import { IntlMessageFormat } from 'intl-messageformat';
-import type { Listed, Said, SaidParam } from '@cricket/core/said';
+import type { Language, Listed, Said, SaidParam } from '@cricket/core/said';
 
-import { messageOf, type Language, type Messages } from './catalogue';
+import { messageOf, type Messages } from './catalogue';
 import { figureIn, numberFormats } from './figures';
 
 export type Params = Readonly<Record<string, SaidParam>>;
@@ -13,6 +13,8 @@ export interface Speaker {
   say(told: Said | string): string;
   /** A message of whoever speaks: page or sheet. */
   message(code: string, params?: Params): string;
+  /** A title where it stands within a sentence: German keeps its capitals, they tell what is a noun. */
+  within(text: string): string;
   /** Several things in one place of a sentence. */
   list(items: readonly string[], joined?: Listed['joined']): string;
 }
@@ -70,7 +72,7 @@ export function speakerOf(language: Language, core: Messages, own: Messages = {}
     const [base = '', way] = name.split('_');
     const own = base.charAt(0).toLowerCase() + base.slice(1);
     const value = Object.hasOwn(params, own) ? String(told(params[own]!)) : '';
-    if (way === 'lower') return /^\p{Lu}(\p{Lu}|\d)/u.test(value) ? value : lowered(value);
+    if (way === 'lower') return within(value);
     if (way === 'key') return value.replaceAll('-', '_');
     return value.charAt(0).toUpperCase() + value.slice(1);
   }
@@ -94,11 +96,12 @@ export function speakerOf(language: Language, core: Messages, own: Messages = {}
     return typeof one === 'string' ? one : said(one.said, one.with);
   }
 
-  return { language, say, message, list };
-}
+  function within(text: string): string {
+    if (language === 'de' || /^\p{Lu}(\p{Lu}|\d)/u.test(text)) return text;
+    return text.charAt(0).toLowerCase() + text.slice(1);
+  }
 
-function lowered(text: string): string {
-  return text.charAt(0).toLowerCase() + text.slice(1);
+  return { language, say, message, within, list };
 }
 
 type Formatters = NonNullable<ConstructorParameters<typeof IntlMessageFormat>[3]>['formatters'];

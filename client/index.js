@@ -10,4 +10,7 @@ import { learnToSpeak } from './src/frame/speech';
 
 /** The page. The router's own entry brings along what registers an app on a telephone. */
 const root = createRoot(globalThis.document.getElementById('root'));
-void Promise.all([firstAnswers(), learnToSpeak('en')]).then(() => root.render(createElement(ExpoRoot, { context: ctx })));
+void Promise.all([firstAnswers(), learnToSpeak()])
+  // Who is here may have another language than who was here.
+  .then(() => learnToSpeak())
+  .then(() => root.render(createElement(ExpoRoot, { context: ctx })));

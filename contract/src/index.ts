@@ -7,6 +7,7 @@ export { NewPhoto } from './events/new-photo';
 export { StoresImport, WheelsImport, WheelsImportRow } from './imports/imports';
 export { OrderLineEntry } from './orders/order-line-entry';
 export { DemoRole } from './people/demo-role';
+export { OwnLanguage } from './people/own-language';
 export { FirstOwner, OwnSecrets, PersonEntry, shortestPassword } from './people/person-entry';
 export { PinSwitch, SignIn } from './people/sign-in';
 export { NewReading, whyUnsuited } from './readings/new-reading';

@@ -32,6 +32,7 @@ export const routes = {
   everySession: '/api/session/everywhere',
   firstOwner: '/api/session/first-owner',
   ownSecrets: '/api/session/secrets',
+  ownLanguage: '/api/session/language',
   people: '/api/people',
   person: (personId: string) => `/api/people/${personId}`,
 } as const;

@@ -3,6 +3,7 @@ import type { NextAction } from '@cricket/core/next-action';
 import type { Reading as CoreReading } from '@cricket/core/end-facts';
 import type { Acceptance as CoreAcceptance, ArrangementResult } from '@cricket/core/acceptance';
 import type { Arrangement } from '@cricket/core/arrangement';
+import type { Language } from '@cricket/core/said';
 import type { AxleStackInput, Stack } from '@cricket/core/axle-stack';
 import type { BikeFacts } from '@cricket/core/bike-facts';
 import type { EndFit, OutsidePart } from '@cricket/core/end-fit';
@@ -41,6 +42,8 @@ export interface Person {
 export interface SessionInfo {
   /** Null: nobody has signed in. */
   person: Pick<Person, 'id' | 'name' | 'role'> | null;
+  /** In which the person is spoken to; left out of nobody, and of whom only the phone knows. */
+  language?: Language;
   /** True while the shop has nobody yet: the first to come becomes its owner. */
   empty: boolean;
   demo: boolean;

@@ -173,6 +173,21 @@ describe('leaving', () => {
     expect((await signIn('Odo', 'another long one')).status).toBe(200);
   });
 
+  it('is spoken to as one has chosen, on every phone and after a change by the owner', async () => {
+    const id = await newPerson('Odo');
+    const first = await signIn('Odo', password);
+    expect(first.json.language).toBe('en');
+    const cookie = cookieOf(first);
+    const choose = (language: string) => server.send('PUT', '/api/session/language', { language }, { cookie });
+    expect((await choose('de')).json.language).toBe('de');
+    const refused = await choose('xx');
+    expect([refused.status, refused.json.errors[0].path]).toEqual([422, 'language']);
+    const changed = { name: 'Odo', role: 'learner', active: true, version: 1 };
+    expect((await server.send('PUT', `/api/people/${id}`, changed)).status).toBe(200);
+    expect((await signIn('Odo', password)).json.language).toBe('de');
+    expect((await server.send('GET', '/api/session', undefined, { cookie: '' })).json).not.toHaveProperty('language');
+  });
+
   it('comes by itself when a session is old or unused', async () => {
     await newPerson('Odo');
     const cookie = cookieOf(await signIn('Odo', password));

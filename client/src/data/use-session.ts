@@ -3,6 +3,7 @@ import type { Role, SessionInfo } from '@cricket/contract/shapes';
 import { queryOptions, useQuery } from '@tanstack/react-query';
 
 import { ask, onSignedOut, read } from './api';
+import { speakNext } from './own-language';
 import { keys, queryClient } from './queries';
 import { everything, readAnew } from './read-anew';
 import { outbox } from './shared-outbox';
@@ -11,14 +12,23 @@ import { toldNow } from './pin-later';
 // Asked anew rather than believed: the answer may be older than a sign-in that has just happened.
 onSignedOut(() => readAnew(queryClient, [keys.session]));
 
+async function whoIsHere(signal: AbortSignal): Promise<SessionInfo> {
+  const info = await read<SessionInfo>(routes.session, signal);
+  return info.demo && !info.person ? ask<SessionInfo>('POST', routes.demoSession, { role: 'installer' }) : info;
+}
+
+/** Nothing was typed on this page before the first answer. */
+let isFirst = true;
+
 /** Who is at this phone, as the server last told. A demo visitor is let in as its installer. */
 export const sessionQuery = queryOptions({
   queryKey: keys.session,
   queryFn: async ({ signal }) => {
     const told = await toldNow();
-    if (told) return told;
-    const info = await read<SessionInfo>(routes.session, signal);
-    if (info.demo && !info.person) return ask<SessionInfo>('POST', routes.demoSession, { role: 'installer' });
+    const info = told ?? (await whoIsHere(signal));
+    // Later answers do not stop anybody in the middle of something.
+    speakNext(info.language, isFirst ? 'at-once' : 'later');
+    isFirst = false;
     return info;
   },
   staleTime: 60_000,
@@ -43,6 +53,7 @@ export function useMay(): { work: boolean; own: boolean } {
 
 /** Takes in who is at the phone now, and sends what waited for somebody to sign in. */
 export function takeOver(info: SessionInfo): void {
+  if (speakNext(info.language, 'at-once')) return;
   readAnew(queryClient, [everything], () => queryClient.setQueryData(keys.session, info));
   outbox.tryNow();
 }

@@ -14,6 +14,7 @@ import { problemWords } from './problem-words';
 import { nothingToTell, tellLater } from '../data/pin-later';
 import { provesAgain, rememberProof } from '../data/proved-here';
 import { takeOver, useMe, useSession } from '../data/use-session';
+import { spokenNow } from '../ui/say';
 import { words } from './words';
 
 /** The server is away, and nobody here knows whether it is them. */
@@ -63,7 +64,9 @@ export function HandOver({ title = words.handOver, to = roles, onTaken }: HandOv
     try {
       const info = await ask<SessionInfo>('POST', routes.pinSwitch, { personId: id, pin: typed });
       nothingToTell();
-      void rememberProof({ id, name, role }, typed);
+      const remembered = rememberProof({ id, name, role }, typed);
+      // The page begins anew for another language; this must not be lost with it.
+      if (info.language && info.language !== spokenNow()) await remembered;
       return info;
     } catch (error) {
       if (error instanceof RefusedError || !session.data) throw error;

@@ -7,6 +7,7 @@ import { ask } from '../data/api';
 import { persister } from '../data/persister';
 import { keys, queryClient } from '../data/queries';
 import { Button } from '../ui/button';
+import { within } from '../ui/say';
 import { Segments } from '../ui/segments';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
@@ -14,6 +15,7 @@ import { HandOver } from './hand-over';
 import { nothingToTell } from '../data/pin-later';
 import { problemWords } from './problem-words';
 import { forgetProofs } from '../data/proved-here';
+import { OwnLanguage } from './own-language';
 import { OwnSecretsForm } from './own-secrets-form';
 import { takeOver, useMay, useSession } from '../data/use-session';
 import { words } from './words';
@@ -49,7 +51,7 @@ export function WhoIsHere() {
         <Txt size="label" figure tone="soft" heading={2}>
           {words.here}
         </Txt>
-        <Txt size="title" bold testID="who">{`${me.name}, ${words.roles[me.role].toLowerCase()}`}</Txt>
+        <Txt size="title" bold testID="who">{`${me.name}, ${within(words.roles[me.role])}`}</Txt>
         <Txt tone="soft">{words.may[me.role]}</Txt>
       </View>
       {session.data?.demo ? (
@@ -63,6 +65,7 @@ export function WhoIsHere() {
           />
         </View>
       ) : null}
+      <OwnLanguage />
       <HandOver />
       {problem.map((line) => (
         <Txt key={line} role="alert" tone="stop" bold>

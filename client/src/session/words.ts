@@ -34,6 +34,7 @@ export const words = {
   take: phrase('session.take'),
   notProved: (name: string) => phrase('session.notProved', { name }),
   noPins: phrase('session.noPins'),
+  language: phrase('session.language'),
   leave: phrase('session.leave'),
   leaveAll: phrase('session.leaveAll'),
   leaveSure: phrase('session.leaveSure'),

@@ -1,4 +1,4 @@
-import type { Said } from '@cricket/core/said';
+import type { Language, Said } from '@cricket/core/said';
 import type { Params, Speaker } from '@cricket/words';
 
 let speaker: Speaker | null = null;
@@ -6,6 +6,11 @@ let speaker: Speaker | null = null;
 /** From now on the page speaks like this. */
 export function speakAs(next: Speaker): void {
   speaker = next;
+}
+
+/** The language that this page has begun in; null before. */
+export function spokenNow(): Language | null {
+  return speaker?.language ?? null;
 }
 
 /** Who speaks on this page. */
@@ -22,4 +27,9 @@ export function say(told: Said | string): string {
 /** What the page says of itself. */
 export function phrase(code: string, params?: Params): string {
   return speaking().message(code, params);
+}
+
+/** A title as it stands within a sentence. */
+export function within(text: string): string {
+  return speaking().within(text);
 }

@@ -27,6 +27,7 @@ import { OrderOfReceipt1764150000000 } from './migrations/8-order-of-receipt';
 import { Revisions1764160000000 } from './migrations/9-revisions';
 import { Places1764170000000 } from './migrations/10-places';
 import { Stock1764180000000 } from './migrations/11-stock';
+import { OwnLanguage1764190000000 } from './migrations/12-own-language';
 
 /** The database, not yet connected. */
 export function createDataSource(url: string): DataSource {
@@ -62,6 +63,7 @@ export function createDataSource(url: string): DataSource {
       Revisions1764160000000,
       Places1764170000000,
       Stock1764180000000,
+      OwnLanguage1764190000000,
     ],
     migrationsTransactionMode: 'each',
     uuidExtension: 'pgcrypto',

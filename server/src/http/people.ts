@@ -9,6 +9,7 @@ import { nameKey } from '../people/name-key';
 import { hashSecret } from '../people/secrets';
 import type { Sessions } from '../people/sessions';
 import { ProblemError } from '../problem/problem';
+import { signedOf } from './guard';
 import { readPlain } from './read-plain';
 import { holdVersion } from './versioned';
 import { uuidParam, writeContext } from './write-context';
@@ -52,6 +53,7 @@ export function people(dataSource: DataSource, sessions: Sessions): Hono {
         nameKey: nameKey(body.name),
         passwordHash: passwordHash ?? stored?.passwordHash ?? null,
         pinHash: pinHash ?? stored?.pinHash ?? null,
+        language: stored?.language ?? signedOf(c)?.person.language ?? 'en',
         version: body.version + 1,
       });
       await manager.save(person);

@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 
-import { DemoRole, FirstOwner, OwnSecrets, PinSwitch, SignIn } from '@cricket/contract';
+import { DemoRole, FirstOwner, OwnLanguage, OwnSecrets, PinSwitch, SignIn } from '@cricket/contract';
 import type { SessionInfo } from '@cricket/contract/shapes';
+import { languages, type Language } from '@cricket/core/said';
 import { getConnInfo } from '@hono/node-server/conninfo';
 import { Hono, type Context } from 'hono';
 import { deleteCookie, setCookie } from 'hono/cookie';
@@ -28,6 +29,7 @@ export function session(dataSource: DataSource, sessions: Sessions, config: Conf
   const answer = async (c: Context, person: PersonEntity | null) => {
     const info: SessionInfo = {
       person: person && { id: person.id, name: person.name, role: person.role },
+      ...(person && { language: person.language }),
       empty: !person && (await manager.count(PersonEntity)) === 0,
       demo: config.demo,
     };
@@ -92,6 +94,7 @@ export function session(dataSource: DataSource, sessions: Sessions, config: Conf
           active: true,
           passwordHash,
           pinHash: null,
+          language: languageAsked(c),
           version: 1,
         }),
       );
@@ -115,6 +118,14 @@ export function session(dataSource: DataSource, sessions: Sessions, config: Conf
     return begin(c, person);
   });
 
+  app.put('/language', async (c) => {
+    const { language } = await readPlain(c, OwnLanguage);
+    const { id } = makerIn(c);
+    // Not a new version: nobody's changes of this person are in its way.
+    await manager.update(PersonEntity, { id }, { language });
+    return answer(c, await manager.findOneByOrFail(PersonEntity, { id }));
+  });
+
   app.delete('/', async (c) => {
     const signed = signedOf(c);
     if (signed) await sessions.end(signed);
@@ -129,6 +140,12 @@ export function session(dataSource: DataSource, sessions: Sessions, config: Conf
   });
 
   return app;
+}
+
+/** The language that a browser asks for, for somebody who has not chosen yet. */
+function languageAsked(c: Context): Language {
+  const asked = c.req.header('accept-language')?.toLowerCase() ?? '';
+  return languages.find((language) => asked.startsWith(language)) ?? 'en';
 }
 
 /** Where a request comes from; behind a proxy of one's own, what that says. */

@@ -35,7 +35,7 @@ interface SignedRow extends PersonEntity {
 
 const signedQuery = `
   SELECT token_digest, proofs, created_at, seen_at,
-    person.id, name, name_key AS "nameKey", role, active, password_hash AS "passwordHash", pin_hash AS "pinHash", version
+    person.id, name, name_key AS "nameKey", role, active, password_hash AS "passwordHash", pin_hash AS "pinHash", person.language, version
   FROM session JOIN person ON person.id = session.person_id WHERE token_digest = $1`;
 
 /** Sessions in the database: any server process finds them. */

@@ -1,4 +1,5 @@
 import type { Role } from '@cricket/contract/shapes';
+import type { Language } from '@cricket/core/said';
 import { Column, Entity, Index, PrimaryColumn } from 'typeorm';
 
 /** Somebody of the shop. Secrets are kept as argon2 hashes only. */
@@ -26,6 +27,10 @@ export class PersonEntity {
 
   @Column({ type: 'text', name: 'pin_hash', nullable: true })
   pinHash!: string | null;
+
+  /** In which the person is spoken to. */
+  @Column({ type: 'text', default: 'en' })
+  language!: Language;
 
   @Column({ type: 'integer' })
   version!: number;

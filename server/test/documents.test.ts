@@ -9,6 +9,7 @@ import { workshopOf } from '../src/data/workshop';
 import { asAccepted, jobData, type JobData } from '../src/documents/job-data';
 import { costPart, judgedAnew, problemsOf, unfitNow } from '../src/documents/job-sheet';
 import { roomPart } from '../src/documents/room-part';
+import { speakers } from '../src/speech/speakers';
 import { freshServer, type FreshServer } from './fresh-server.testing';
 
 let server: FreshServer;
@@ -46,6 +47,24 @@ describe('sheets to print', () => {
     expect(Number(/\/Count (\d+)/.exec(text)![1])).toBeGreaterThanOrEqual(pages);
   });
 
+  it('are printed in the language of who asks, or in the one that is named', async () => {
+    const path = `/api/bikes/${longtail}/job-sheet`;
+    const { manager } = server.dataSource;
+    const [record, workshop] = [await bikeRecord(manager, longtail), await workshopOf(manager)];
+    const german = jobData(record, workshop, {}, 'de');
+    const told = JSON.stringify([
+      ...roomPart(german),
+      ...unfitNow(german, 'rear'),
+      ...costPart({ ...german, costs: null, currency: null }),
+    ]);
+    expect(told).toContain('Lenker: Geht. Übernommen');
+    expect(told).not.toMatch(/\b(the|and|not|taken)\b/i);
+    const named = (language: string) => fetched(`${path}?language=${language}`);
+    expect((await named('de')).bytes.equals((await named('en')).bytes)).toBe(false);
+    const refused = await named('fr');
+    expect([refused.response.status, JSON.parse(refused.bytes.toString()).errors[0].path]).toEqual([422, 'language']);
+  });
+
   it('are not there without a stack, a bike or a session', async () => {
     expect((await fetched(`/api/bikes/${longtail}/stack-card/front`)).response.status).toBe(404);
     expect((await fetched('/api/bikes/00000003-0000-4000-8000-0000000000ff/job-sheet')).response.status).toBe(404);
@@ -63,6 +82,7 @@ describe('everything besides the axles, on paper', () => {
         states,
         units,
         timeZone: 'UTC',
+        speaker: speakers.en,
       }),
     );
 
@@ -100,7 +120,7 @@ describe('problems, on paper', () => {
 
   it('stand with who noted them; an open one stands out', () => {
     const state = { step, how: 'problem', problems: [noted('nut turns on'), noted('thread is torn')] };
-    const told = problemsOf({ steps: [state as never], timeZone: 'Etc/UTC' });
+    const told = problemsOf({ steps: [state as never], timeZone: 'Etc/UTC', speaker: speakers.en });
     expect(told.slice(1)).toEqual([
       expect.objectContaining({
         bold: false,
@@ -108,10 +128,10 @@ describe('problems, on paper', () => {
       }),
       expect.objectContaining({ bold: true, text: expect.stringMatching(/^Open. .*thread is torn/) }),
     ]);
-    expect(problemsOf({ steps: [{ ...state, how: 'done' } as never], timeZone: 'Etc/UTC' })[0]).not.toHaveProperty(
-      'color',
-    );
-    expect(problemsOf({ steps: [], timeZone: 'Etc/UTC' })).toEqual([]);
+    expect(
+      problemsOf({ steps: [{ ...state, how: 'done' } as never], timeZone: 'Etc/UTC', speaker: speakers.en })[0],
+    ).not.toHaveProperty('color');
+    expect(problemsOf({ steps: [], timeZone: 'Etc/UTC', speaker: speakers.en })).toEqual([]);
   });
 });
 
@@ -126,7 +146,7 @@ describe('what it costs, on paper', () => {
       leadDays: 9,
     } as const;
     const costs = costTable([{ shopping: [line], tools: [] }], { minutes: 189, slowMinutes: 234 }, 60);
-    const text = JSON.stringify(costPart({ costs, currency: 'EUR' }));
+    const text = JSON.stringify(costPart({ costs, currency: 'EUR', speaker: speakers.en }));
     for (const told of [
       'What it costs',
       '€1\u00a0480',
@@ -136,7 +156,7 @@ describe('what it costs, on paper', () => {
     ])
       expect(text).toContain(told);
     expect(text).not.toContain('Tools to buy');
-    expect(costPart({ costs: null, currency: null })).toEqual([]);
+    expect(costPart({ costs: null, currency: null, speaker: speakers.en })).toEqual([]);
   });
 });
 
@@ -147,9 +167,9 @@ describe('a sheet printed later', () => {
     const findings = [
       { id: 'plate', verdict: 'stop', because: asWritten('The plate is cracked.') },
     ] as FitReport['findings'];
-    expect(judgedAnew(taken, { verdict: 'goes', findings: [] })).toEqual([]);
-    expect(judgedAnew(null, { verdict: 'stop', findings })).toEqual([]);
-    expect(JSON.stringify(judgedAnew(taken, { verdict: 'stop', findings }))).toContain(
+    expect(judgedAnew(taken, { verdict: 'goes', findings: [] }, speakers.en)).toEqual([]);
+    expect(judgedAnew(null, { verdict: 'stop', findings }, speakers.en)).toEqual([]);
+    expect(JSON.stringify(judgedAnew(taken, { verdict: 'stop', findings }, speakers.en))).toContain(
       'Judged anew with what is recorded today: Stop. The plate is cracked.',
     );
   });

@@ -3,13 +3,13 @@ import { routes } from '@cricket/contract/routes';
 import type { StackAcceptance } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
 import { axleAt } from '@cricket/core/model';
-import { format } from 'date-fns/format';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 
+import { dateText } from '../ui/date-text';
 import { figure, inHundred, mm } from '../ui/figure-text';
 import { useBikeEnd } from '../of-bike/use-bike-end';
-import { FileLink } from '../ui/file-link';
+import { SheetLinks } from '../ui/sheet-links';
 import { useOutbox } from '../data/use-outbox';
 import { axleLayout, type AxleLineData } from '../drawing/axle-line/axle-parts';
 import { spokenName } from '../drawing/axle-line/part-names';
@@ -72,7 +72,7 @@ export function StackScreen() {
       backTo={bikePath(bikeId)}
       footer={
         <View className="flex-row flex-wrap gap-2">
-          <FileLink label={words.pdf} href={routes.stackCard(bikeId, end)} />
+          <SheetLinks label={words.pdf} href={routes.stackCard(bikeId, end)} />
           <Button label={words.print} look="do" onPress={() => window.print()} className="grow" />
           <Button
             label={words.svg}
@@ -133,7 +133,7 @@ function StackSheet({ taken, end, title, lips }: StackSheetProps) {
         <Txt size="lead">{words.title(end, wheel.code)}</Txt>
         <Txt tone="soft">
           {[
-            words.takenBy(format(new Date(taken.acceptedAt), 'd MMMM yyyy, HH:mm'), taken.person),
+            words.takenBy(dateText(new Date(taken.acceptedAt), 'd MMMM yyyy, HH:mm'), taken.person),
             byHand ? words.asChanged : null,
           ]
             .filter(Boolean)

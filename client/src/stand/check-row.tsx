@@ -2,10 +2,10 @@ import type { BikeRecord } from '@cricket/contract/shapes';
 import type { StepCheck, StepState } from '@cricket/core/procedure';
 import { toSi, unitName } from '@cricket/core/units';
 import { addDays } from 'date-fns/addDays';
-import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 
+import { dateText } from '../ui/date-text';
 import { figure } from '../ui/figure-text';
 import { now } from '../data/clock';
 import { Keypad } from '../measure/keypad';
@@ -42,7 +42,7 @@ export function CheckRow({ replaced = [], ...props }: CheckRowProps) {
       <Row {...props} />
       {replaced.map(({ value, person, at }) => (
         <Txt key={at} size="label" tone="soft" className="px-4 py-1" testID="replaced">
-          {words.replaced(`${figure(value)} ${unit}`.trim(), person, format(new Date(at), 'd MMM HH:mm'))}
+          {words.replaced(`${figure(value)} ${unit}`.trim(), person, dateText(new Date(at), 'd MMM HH:mm'))}
         </Txt>
       ))}
     </View>
@@ -182,7 +182,7 @@ function FigureRow({
         {state === 'held' && value !== undefined ? <Mark verdict="goes" size={28} /> : null}
       </View>
       {unit === 'days' && value !== undefined && !disabled ? (
-        <Txt>{words.thatIs(format(addDays(now(), value), 'd MMMM yyyy'))}</Txt>
+        <Txt>{words.thatIs(dateText(addDays(now(), value), 'd MMMM yyyy'))}</Txt>
       ) : null}
       {state === 'against' && value !== undefined ? (
         <Txt tone="stop" bold role="alert">

@@ -1,6 +1,6 @@
 import type { StepState } from '@cricket/core/procedure';
 import { addDays } from 'date-fns/addDays';
-import { format } from 'date-fns/format';
+import { dateText } from '../ui/date-text';
 
 /** When the nuts are tightened again, as it was agreed; null before that. */
 export function nextRetorqueOf(steps: readonly StepState[]): { km: number; by: string } | null {
@@ -8,5 +8,5 @@ export function nextRetorqueOf(steps: readonly StepState[]): { km: number; by: s
   const value = (check: string) => agreed?.readings.find((reading) => reading.check === check)?.value;
   const [km, days] = [value('next-km'), value('next-days')];
   if (!agreed?.at || km === undefined || days === undefined) return null;
-  return { km, by: format(addDays(new Date(agreed.at), days), 'd MMMM yyyy') };
+  return { km, by: dateText(addDays(new Date(agreed.at), days), 'd MMMM yyyy') };
 }

@@ -1,7 +1,6 @@
 import type { JobEventData } from '@cricket/core/job-events';
 import type { Step } from '@cricket/core/procedure';
 import type { Place } from '@cricket/core/model';
-import { format } from 'date-fns';
 import { View } from 'react-native';
 
 import type { PendingWrite } from '../data/outbox-store';
@@ -9,6 +8,7 @@ import { words as journal } from '../journal/words';
 import { outbox } from '../data/shared-outbox';
 import { useOutbox } from '../data/use-outbox';
 import { useWrites } from '../data/use-writes';
+import { dateText } from '../ui/date-text';
 import { Button } from '../ui/button';
 import { Txt } from '../ui/txt';
 import { words as all } from './words';
@@ -77,5 +77,5 @@ function happened(
     return `${say(asked && 'what' in asked ? asked.what : check)} ${value}`;
   });
   const parts = [journal.endings[how], because, ...figures].filter(Boolean).join(' · ');
-  return words.happened(person, format(new Date(madeAt), 'd MMM HH:mm'), say(title), parts).slice(0, 1000);
+  return words.happened(person, dateText(new Date(madeAt), 'd MMM HH:mm'), say(title), parts).slice(0, 1000);
 }

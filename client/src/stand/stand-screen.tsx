@@ -8,7 +8,7 @@ import { isEnded, jobTime, stepInHand } from '@cricket/core/procedure';
 import { HandOver } from '../session/hand-over';
 import { useMe } from '../data/use-session';
 import { changeSettings, useSettings } from '../settings/settings';
-import { FileLink } from '../ui/file-link';
+import { SheetLinks } from '../ui/sheet-links';
 import { Segments } from '../ui/segments';
 import { hours } from '../ui/figures';
 import { Notice } from '../ui/notice';
@@ -155,7 +155,7 @@ export function StandScreen() {
             }}
           />
         </View>
-        <FileLink label={words.sheet} href={routes.jobSheet(bikeId)} className="mx-4 mb-2" />
+        <SheetLinks label={words.sheet} href={routes.jobSheet(bikeId)} className="mx-4 mb-2" />
         <StepList steps={steps} current={current?.step.id ?? null} onPick={goTo} />
       </Screen>
     );

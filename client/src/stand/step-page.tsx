@@ -4,7 +4,6 @@ import type { LimitsInput } from '@cricket/core/limits';
 import type { EndState } from '@cricket/core/next-action';
 import type { JobEventData } from '@cricket/core/job-events';
 import { isEnded, type JobFacts, type StepState } from '@cricket/core/procedure';
-import { format } from 'date-fns';
 import { useRef, useState, type ReactNode } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 
@@ -12,6 +11,7 @@ import { useDraft } from '../data/use-draft';
 import { changeSettings, useSettings } from '../settings/settings';
 import { WorkButton } from '../session/role-button';
 import { useMe } from '../data/use-session';
+import { dateText } from '../ui/date-text';
 import { Button } from '../ui/button';
 import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
@@ -223,7 +223,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
           <RefusedHere bikeId={bikeId} step={step} />
           {current.elsewhere && how === 'open' ? (
             <Txt bold tone="work" className="px-4 py-2" testID="elsewhere">
-              {words.vouch.elsewhere(current.elsewhere.person, format(new Date(current.elsewhere.at), 'd MMM yyyy'))}
+              {words.vouch.elsewhere(current.elsewhere.person, dateText(new Date(current.elsewhere.at), 'd MMM yyyy'))}
             </Txt>
           ) : null}
           {how === 'problem' ? (

@@ -1,11 +1,11 @@
 import { axleRow, type EndJob } from '@cricket/core/procedure';
-import { say } from '../speech/speakers';
+import type { Speaker } from '@cricket/words';
 
 const ink = '#23271F';
 const metal = '#DAD6CA';
 
 /** The axle with its parts from the rider's left to the right, as a drawing that stands alone. */
-export function axleSvg(end: EndJob, widthPt: number): string {
+export function axleSvg(end: EndJob, widthPt: number, { say }: Pick<Speaker, 'say'>): string {
   const parts = axleRow(end, '');
   const shares = parts.reduce((sum, { wide }) => sum + wide, 0);
   const unit = (widthPt - 8) / shares;

@@ -17,8 +17,11 @@ import type { LimitsInput } from '@cricket/core/limits';
 import { axleAt, type End } from '@cricket/core/model';
 import { roomShopping, wholeBike } from '@cricket/core/whole-bike';
 import { defaultUnits, type Units } from '@cricket/core/units';
+import type { Language } from '@cricket/core/said';
+import type { Speaker } from '@cricket/words';
 
 import { endStatesOf } from '../fit/kept-states';
+import { speakers } from '../speech/speakers';
 import { machineTimeZone } from './paper-date';
 
 /** A job as its sheets show it. */
@@ -32,6 +35,8 @@ export interface JobData {
   units: Units;
   /** Whose clock the paper goes by. */
   timeZone: string;
+  /** Who says it, in the language of whoever it is printed for. */
+  speaker: Speaker;
 }
 
 /** What the whole job's sheet has besides. */
@@ -51,12 +56,13 @@ export function jobData(
     units = defaultUnits,
     timeZone = machineTimeZone(),
   }: Pick<Partial<ShopSettings>, 'secondPerson' | 'units' | 'timeZone'>,
+  language: Language = 'en',
 ): JobData {
   const facts = coreRecord(record);
   const states = endStatesOf(record, workshop);
   const job = jobOf(record.bike.facts, states, activeEnd(facts), { secondPerson }, workshop.limits);
   const steps = job ? stepStates(procedure(job, stepFigures(workshop.limits)), record.events) : [];
-  return { record, states, job, steps, units, timeZone };
+  return { record, states, job, steps, units, timeZone, speaker: speakers[language] };
 }
 
 /** What a job costs as it is planned today. */

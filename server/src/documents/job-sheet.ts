@@ -1,11 +1,11 @@
 import type { Shop, StackAcceptance } from '@cricket/contract/shapes';
-import type { Place } from '@cricket/core/model';
 import type { FitReport } from '@cricket/core/fit';
 import type { End } from '@cricket/core/features';
 import { eventsOf, vouchedBy } from '@cricket/core/job-events';
 import { washerName } from '@cricket/core/part-names';
 import type { EndJob, StepState } from '@cricket/core/procedure';
-import { hoursText, inUnits, moneyText, type Units } from '@cricket/core/units';
+import { hoursText, inUnits, moneyText } from '@cricket/core/units';
+import type { Speaker } from '@cricket/words';
 import type { Content, TableCell } from 'pdfmake/interfaces';
 
 import { axleSvg } from './axle-svg';
@@ -13,12 +13,6 @@ import { takenAt, type JobData, type SheetData } from './job-data';
 import { paperDate } from './paper-date';
 import { pdfOf } from './pdf';
 import { roomPart } from './room-part';
-import { say } from '../speech/speakers';
-
-const verdicts = { goes: 'Goes', work: 'Goes after work', stop: 'Stop', unknown: 'Not measured yet' } as const;
-
-const note =
-  'Figures are estimates for choosing and explaining: they never overrule the makers of fork, frame and motor, or the local code.';
 
 const lines = {
   hLineWidth: () => 0.5,
@@ -34,34 +28,35 @@ const lines = {
  * @param address - what the code on the sheet opens: the stand of this bike
  */
 export function jobSheet(data: SheetData, shop: Shop, address: string, printedAt: Date): Promise<Buffer> {
-  const { record, job, steps } = data;
+  const { record, job, steps, speaker } = data;
+  const { message } = speaker;
   const { bike } = record;
   return pdfOf({
     decimalMark: data.units.decimalMark,
-    info: { title: `${bike.tag} job sheet` },
+    info: { title: message('job.title', { tag: bike.tag }) },
     content: [
       heading(data, shop, address, printedAt),
       ...fromFile(data),
       ...(['front', 'rear'] as const).flatMap((end) => unfitNow(data, end)),
-      ...(job ? job.ends.flatMap((end) => endPart(data, end)) : [{ text: 'No kit is taken for either end yet.' }]),
+      ...(job ? job.ends.flatMap((end) => endPart(data, end)) : [{ text: message('job.no-kit') }]),
       ...roomPart(data),
       ...overridden(data),
       ...stoodIn(data),
       ...problemsOf(data),
-      { text: 'Steps', style: 'part' },
+      { text: message('job.steps'), style: 'part' },
       {
         table: {
           headerRows: 1,
           widths: [14, '*', 120, 90],
-          body: [stepHead, ...steps.map((state) => stepRow(state, data.units))],
+          body: [stepHead(speaker), ...steps.map((state) => stepRow(state, data))],
         },
         layout: lines,
       },
       ...costPart(data),
       ...changedForGood(data),
-      signatures(),
-      { text: note, style: 'small', margin: [0, 8, 0, 0] },
-      { text: `Worked out by Cricket core ${shop.coreVersion}`, style: 'small' },
+      signatures(speaker),
+      { text: message('job.note'), style: 'small', margin: [0, 8, 0, 0] },
+      { text: message('job.worked-out-by', { version: shop.coreVersion }), style: 'small' },
     ],
   });
 }
@@ -77,60 +72,68 @@ export function stackCard(
 ): Promise<Buffer> {
   const { bike } = data.record;
   const { input, result } = taken;
+  const { say, message } = data.speaker;
   return pdfOf({
     decimalMark: data.units.decimalMark,
-    info: { title: `${bike.tag} ${end.end} stack` },
+    info: { title: message('card.title', { tag: bike.tag, end: end.end }) },
     content: [
       heading(data, shop, address, printedAt),
       ...(taken.imported ? fromFile(data) : []),
       ...unfitNow(data, end.end),
-      { text: `${end.end === 'front' ? 'Front' : 'Rear'} axle, ${input.wheel.code}`, style: 'part' },
-      { text: `${verdicts[result.verdict]}. Taken ${paperDate(taken.acceptedAt, data.timeZone)} by ${taken.person}.` },
-      { svg: axleSvg(end, 515), margin: [0, 6, 0, 0] },
+      { text: message('card.axle', { end: end.end, code: input.wheel.code }), style: 'part' },
+      {
+        text: message('card.taken', {
+          verdict: message(`verdict.${result.verdict}`),
+          at: paperDate(taken.acceptedAt, data.timeZone),
+          person: taken.person,
+        }),
+      },
+      { svg: axleSvg(end, 515, data.speaker), margin: [0, 6, 0, 0] },
       {
         columns: [
-          { text: 'rider’s left', style: 'small' },
-          { text: 'rider’s right', style: 'small', alignment: 'right' },
+          { text: message('card.riders-left'), style: 'small' },
+          { text: message('card.riders-right'), style: 'small', alignment: 'right' },
         ],
       },
       {
         columns: (['left', 'right'] as const).map((side) => ({
           stack: [
-            { text: `${side === 'left' ? 'Left' : 'Right'}, from the hub outwards`, bold: true },
+            { text: message('card.from-hub', { side }), bold: true },
             ...[
               ...result.stack[side].inside.map((id) => say(washerName(id))),
-              'dropout',
-              ...result.outside[side].map(({ kind, thicknessMm }) => `${outsideWords[kind]} ${thicknessMm} mm`),
-              'nut',
+              message('card.dropout'),
+              ...result.outside[side].map(
+                ({ kind, thicknessMm }) => `${message(`card.outside.${kind}`)} ${thicknessMm} mm`,
+              ),
+              message('card.nut'),
             ].map((part, index) => ({ text: `${index + 1}  ${part}` })),
           ],
         })),
         margin: [0, 6, 0, 0],
       },
-      { text: nutLine(end, data.units), bold: true, margin: [0, 8, 0, 0] },
+      { text: nutLine(end, data), bold: true, margin: [0, 8, 0, 0] },
       ...overridden(data),
       ...problemsOf({ ...data, steps: data.steps.filter(({ how }) => how === 'problem') }),
-      { text: note, style: 'small', margin: [0, 8, 0, 0] },
+      { text: message('job.note'), style: 'small', margin: [0, 8, 0, 0] },
     ],
   });
 }
 
-const outsideWords = {
-  'c-washer': 'C-washer',
-  tab: 'tabbed washer',
-  plate: 'lock plate',
-  extra: 'stay or plate',
-  spacer: 'spacer',
-  arm: 'arm',
-} as const;
-
-function heading({ record: { bike }, timeZone }: JobData, shop: Shop, address: string, printedAt: Date): Content {
+function heading(
+  { record: { bike }, timeZone, speaker }: JobData,
+  shop: Shop,
+  address: string,
+  printedAt: Date,
+): Content {
   return {
     columns: [
       {
         stack: [
           { text: `${bike.tag}  ${bike.name}`, style: 'title' },
-          { text: `${shop.name} · printed ${paperDate(printedAt.toISOString(), timeZone)}`, style: 'small' },
+          {
+            text: speaker.message('job.printed', { shop: shop.name, at: paperDate(printedAt.toISOString(), timeZone) }),
+            style: 'small',
+          },
         ],
       },
       { qr: address, fit: 74, width: 80, foreground: '#23271F' },
@@ -138,56 +141,55 @@ function heading({ record: { bike }, timeZone }: JobData, shop: Shop, address: s
   };
 }
 
-function endPart({ states, record, units, timeZone }: JobData, end: EndJob): Content[] {
+function endPart(data: JobData, end: EndJob): Content[] {
+  const { states, record, units, timeZone, speaker } = data;
+  const { say, message } = speaker;
   const { fit } = states[end.end];
   if (!fit) return [];
   const taken = takenAt(record, end.end);
   const planned = taken?.result.planned;
   const work = (taken?.result ?? fit).findings.filter(({ verdict }) => verdict !== 'goes');
   const safety = planned ? planned.torqueSafety : (fit.torque?.safety ?? null);
-  const torque = safety === null ? '' : `, held ${safety.toFixed(2)} times with tight nuts`;
+  const torque = safety === null ? '' : message('job.held', { safety });
   const verdict = taken?.result.verdict ?? fit.verdict;
   return [
-    { text: `${end.end === 'front' ? 'Front' : 'Rear'} end: ${end.code}`, style: 'part' },
-    { text: `${verdicts[verdict]}${torque}. ${nutLine(end, units)}`, bold: true },
+    { text: message('job.end', { end: end.end, code: end.code }), style: 'part' },
+    { text: `${message(`verdict.${verdict}`)}${torque}. ${nutLine(end, data)}`, bold: true },
     {
       text: taken
-        ? `Stack taken ${paperDate(taken.acceptedAt, timeZone)} by ${taken.person}.`
-        : 'No stack is taken yet.',
+        ? message('job.taken', { at: paperDate(taken.acceptedAt, timeZone), person: taken.person })
+        : message('job.not-taken'),
     },
-    ...judgedAnew(taken, fit),
-    ...(taken && !planned
-      ? [{ text: 'Steps and torques are today’s: this stack was taken before they were kept.' }]
-      : []),
-    { svg: axleSvg(end, 515), margin: [0, 4, 0, 4] },
+    ...judgedAnew(taken, fit, speaker),
+    ...(taken && !planned ? [{ text: message('job.figures-of-today') }] : []),
+    { svg: axleSvg(end, 515, speaker), margin: [0, 4, 0, 4] },
     ...work.slice(0, 12).map(({ because, remedies, verdict }) => ({
-      text: `${verdicts[verdict]}: ${inUnits([because, ...remedies].map(say).join(' '), units)}`,
+      text: `${message(`verdict.${verdict}`)}: ${inUnits([because, ...remedies].map(say).join(' '), units)}`,
       margin: [0, 1, 0, 1] as [number, number, number, number],
     })),
   ];
 }
 
-const costGroups = { kit: 'Kit', battery: 'Battery', 'small-parts': 'Small parts', tools: 'Tools to buy' } as const;
+const costGroups = ['kit', 'battery', 'small-parts', 'tools'] as const;
 
 /** The cost table of the order and the quote, sum by sum. */
-export function costPart({ costs, currency }: Pick<SheetData, 'costs' | 'currency'>): Content[] {
+export function costPart({ costs, currency, speaker }: Pick<SheetData, 'costs' | 'currency' | 'speaker'>): Content[] {
+  const { message } = speaker;
   if (!costs) return [];
   const { sums, minutes, slowMinutes, hourlyRate, labour, total, slowTotal } = costs;
   const money = (amount: number): TableCell => ({ text: moneyText(amount, currency), alignment: 'right' });
-  const goods = Object.entries(costGroups).flatMap(([group, name]) => {
-    const sum = sums[group as keyof typeof costGroups];
-    return sum > 0 ? [[name, money(sum)]] : [];
-  });
-  const hours = `${hoursText(minutes)}, slow ${hoursText(slowMinutes)}`;
+  const goods = costGroups.flatMap((group) => (sums[group] > 0 ? [[message(`job.${group}`), money(sums[group])]] : []));
+  const usual = hoursText(minutes);
+  const slow = hoursText(slowMinutes);
   return [
-    { text: 'What it costs', style: 'part' },
+    { text: message('job.cost'), style: 'part' },
     {
       table: {
         widths: ['*', 90],
         body: [
           ...goods,
-          [`Work: ${hours}, ${moneyText(hourlyRate, currency)} an hour`, money(labour)],
-          [{ text: `Together; slow ${moneyText(slowTotal, currency)}`, bold: true }, money(total)],
+          [message('job.labour', { usual, slow, hourly: moneyText(hourlyRate, currency) }), money(labour)],
+          [{ text: message('job.together', { sum: moneyText(slowTotal, currency) }), bold: true }, money(total)],
         ],
       },
       layout: lines,
@@ -196,12 +198,19 @@ export function costPart({ costs, currency }: Pick<SheetData, 'costs' | 'currenc
 }
 
 /** What has changed since a stack was taken, where it would be judged otherwise today. */
-export function judgedAnew(taken: StackAcceptance | null, fit: Pick<FitReport, 'verdict' | 'findings'>): Content[] {
+export function judgedAnew(
+  taken: StackAcceptance | null,
+  fit: Pick<FitReport, 'verdict' | 'findings'>,
+  { message }: Pick<Speaker, 'message'>,
+): Content[] {
   if (!taken || taken.result.verdict === fit.verdict) return [];
   const decides = fit.findings.find(({ verdict }) => verdict === fit.verdict);
   return [
     {
-      text: `Judged anew with what is recorded today: ${verdicts[fit.verdict]}. ${say(decides?.because ?? '')}`.trim(),
+      text: message('job.judged-anew', {
+        verdict: message(`verdict.${fit.verdict}`),
+        because: decides?.because ?? '',
+      }).trim(),
       bold: true,
       color: '#A22E1C',
     },
@@ -209,18 +218,22 @@ export function judgedAnew(taken: StackAcceptance | null, fit: Pick<FitReport, '
 }
 
 /** What stands first on every sheet of an end that was found to be unfit after its stack was taken. */
-export function unfitNow({ states, record }: Pick<JobData, 'states' | 'record'>, end: End): Content[] {
+export function unfitNow(
+  { states, record, speaker }: Pick<JobData, 'states' | 'record' | 'speaker'>,
+  end: End,
+): Content[] {
+  const { say, message } = speaker;
   const taken = takenAt(record, end);
   const { fit } = states[end];
   if (!taken || !fit || (fit.verdict !== 'stop' && fit.verdict !== 'unknown')) return [];
   const against = fit.findings.filter(({ verdict }) => verdict === fit.verdict).slice(0, 3);
-  const title = `The ${end} end is not fit to be built or ridden as it is recorded today: ${verdicts[fit.verdict]}.`;
+  const title = message('job.unfit', { end, verdict: message(`verdict.${fit.verdict}`) });
   return [
     {
       stack: [
         { text: title, bold: true, fontSize: 13 },
         ...against.map(({ because }) => ({ text: say(because) })),
-        { text: 'What stands below is what was accepted before.', style: 'small' },
+        { text: message('job.accepted-before'), style: 'small' },
       ],
       color: '#A22E1C',
       margin: [0, 6, 0, 6],
@@ -229,70 +242,83 @@ export function unfitNow({ states, record }: Pick<JobData, 'states' | 'record'>,
 }
 
 /** What a file brought in, and whether anybody here answers for it. */
-export function fromFile({ record }: Pick<JobData, 'record'>): Content[] {
+export function fromFile({ record, speaker: { message } }: Pick<JobData, 'record' | 'speaker'>): Content[] {
   const { acceptances, events } = record;
   const any = acceptances.some(({ imported }) => imported) || eventsOf(events, 'step').some(({ imported }) => imported);
   if (!any) return [];
   const word = vouchedBy(events);
   const text = word
-    ? `Part of this job came in with a file of another shop; ${word.person} answers for it: ${word.data.because}`
-    : 'Part of this job came in with a file of another shop. Nobody here answers for its stacks and steps: they do not count.';
+    ? message('job.from-file', { person: word.person, because: word.data.because })
+    : message('job.from-file-unanswered');
   return [{ text, bold: true, color: '#A22E1C', margin: [0, 6, 0, 6] }];
 }
 
 /** What the nuts get, and whose figure that is. */
-function nutLine({ nutTorqueNm, nutMostNm, nutSource }: EndJob, units: Units): string {
+function nutLine({ nutTorqueNm, nutMostNm, nutSource }: EndJob, { units, speaker }: JobData): string {
   const line = nutSource
-    ? `Axle nuts ${nutTorqueNm} N·m, at most ${nutMostNm} N·m: ${nutSource}.`
-    : `Axle nuts ${nutTorqueNm} N·m; a maker’s figure wins.`;
+    ? speaker.message('job.nuts-stated', { nutTorqueNm, nutMostNm, source: nutSource })
+    : speaker.message('job.nuts', { nutTorqueNm });
   return inUnits(line, units);
 }
 
-function overridden({ states }: JobData): Content[] {
+function overridden({ states, speaker: { message } }: JobData): Content[] {
   const all = [states.front, states.rear].flatMap(({ fit }) => fit?.findings.filter((item) => item.overridden) ?? []);
   if (all.length === 0) return [];
   return [
-    { text: 'Overridden by the shop', style: 'part', color: '#A22E1C' },
+    { text: message('job.overridden'), style: 'part', color: '#A22E1C' },
     ...all.map(({ because, overridden: by }) => ({
-      text: `${say(because)} Overridden by ${by!.person}: ${by!.because}`,
+      text: message('job.overridden-by', { because, person: by!.person, reason: by!.because }),
     })),
   ];
 }
 
 /** Steps that safety hangs on and that nobody did: who answers for each, and why. */
-function stoodIn({ steps }: JobData): Content[] {
+function stoodIn({ steps, speaker: { message } }: JobData): Content[] {
   const all = steps.filter(({ how }) => how === 'stood-in');
   if (all.length === 0) return [];
   return [
-    { text: 'Not done, answered for', style: 'part', color: '#A22E1C' },
-    ...all.map(({ step, person, because }) => ({ text: `${say(step.title)}: ${person} answers for it. ${because}` })),
+    { text: message('job.stood-in'), style: 'part', color: '#A22E1C' },
+    ...all.map(({ step, person, because }) => ({
+      text: message('job.stood-in-by', { title: step.title, person: person ?? '', because: because ?? '' }),
+    })),
   ];
 }
 
 /** Every problem that was noted at a step, with who noted it; one that is open stands out. */
-export function problemsOf({ steps, timeZone }: Pick<JobData, 'steps' | 'timeZone'>): Content[] {
+export function problemsOf({
+  steps,
+  timeZone,
+  speaker: { message },
+}: Pick<JobData, 'steps' | 'timeZone' | 'speaker'>): Content[] {
   const all = steps.flatMap(({ step, how, problems }) =>
     problems.map((noted, index) => ({
       open: how === 'problem' && index === problems.length - 1,
-      title: step.end ? `${say(step.title)} (${step.end})` : step.title,
+      title: step.end ? message('job.at-end', { title: step.title, end: step.end }) : step.title,
       ...noted,
     })),
   );
   if (all.length === 0) return [];
   return [
-    { text: 'Problems', style: 'part', ...(all.some(({ open }) => open) && { color: '#A22E1C' }) },
+    { text: message('job.problems'), style: 'part', ...(all.some(({ open }) => open) && { color: '#A22E1C' }) },
     ...all.map(({ open, title, because, person, at }) => ({
-      text: `${open ? 'Open' : 'Put right'}. ${say(title)}: ${because ?? 'no reason given'}. ${person}, ${paperDate(at, timeZone)}.`,
+      text: message('job.problem', {
+        isOpen: open ? 'yes' : 'no',
+        title,
+        because: because ?? message('job.no-reason'),
+        person,
+        at: paperDate(at, timeZone),
+      }),
       bold: open,
     })),
   ];
 }
 
-const stepHead: TableCell[] = ['', 'Step', 'Reached', 'By'].map((text) => ({ text, bold: true }));
+const stepHead = ({ message }: Speaker): TableCell[] =>
+  ['', message('job.step'), message('job.reached'), message('job.by')].map((text) => ({ text, bold: true }));
 
 function stepRow(
   { step, how, person, because, confirmedBy, elsewhere, readings, replaced }: StepState,
-  units: Units,
+  { units, speaker: { say, message } }: Pick<JobData, 'units' | 'speaker'>,
 ): TableCell[] {
   const marks = { open: '', done: 'x', skipped: '–', problem: '!', 'stood-in': 'S' } as const;
   const asked = step.checks.flatMap((check) =>
@@ -301,22 +327,27 @@ function stepRow(
   const named = (check: string, value: number) => {
     const known = step.checks.find(({ id }) => id === check);
     const unit = known?.kind === 'torque' ? ' N·m' : known?.kind === 'measure' ? ` ${known.unit}` : '';
-    return `${say(known?.what ?? 'Figure')}: ${value}${unit}`;
+    return `${known ? say(known.what) : message('job.figure')}: ${value}${unit}`;
   };
   const reached = [
     ...readings.map(({ check, value }) => named(check, value)),
-    ...replaced.map((old) => `before: ${named(old.check, old.value)}, ${old.person}`),
+    ...replaced.map((old) => message('job.before', { figure: named(old.check, old.value), person: old.person })),
   ];
   return [
     { text: marks[how], bold: true },
     {
-      text: [step.end ? `${say(step.title)} (${step.end})` : step.title, ...(because ? [`: ${because}`] : [])]
-        .map(say)
-        .join(''),
+      text: [
+        step.end ? message('job.at-end', { title: step.title, end: step.end }) : say(step.title),
+        ...(because ? [`: ${because}`] : []),
+      ].join(''),
     },
     { text: inUnits((reached.length ? reached : how === 'open' ? asked : []).join('\n'), units), fontSize: 8 },
     {
-      text: [person, elsewhere && `elsewhere: ${elsewhere.person}`, confirmedBy && `confirmed by ${confirmedBy}`]
+      text: [
+        person,
+        elsewhere && message('job.elsewhere', { person: elsewhere.person }),
+        confirmedBy && message('job.confirmed-by', { person: confirmedBy }),
+      ]
         .filter(Boolean)
         .join('\n'),
       fontSize: 8,
@@ -324,36 +355,27 @@ function stepRow(
   ];
 }
 
-function changedForGood({ record }: JobData): Content[] {
+function changedForGood({ record, speaker: { message } }: JobData): Content[] {
   const all = eventsOf(record.events, 'irreversible');
   if (all.length === 0) return [];
   return [
-    { text: 'Changed for good', style: 'part' },
+    { text: message('job.changed-for-good'), style: 'part' },
     ...all.map(({ place, data, person }) => ({
-      text: `${placeNames[place]}: ${data.where} ${data.what}${data.amountMm === undefined ? '' : ` ${data.amountMm} mm`}, by ${person}`,
+      text: message('job.changed', {
+        place: message(`job.places.${place}`),
+        what: `${data.where} ${data.what}${data.amountMm === undefined ? '' : ` ${data.amountMm} mm`}`,
+        person,
+      }),
     })),
   ];
 }
 
-const placeNames: Record<Place, string> = {
-  'front-axle': 'front',
-  'rear-axle': 'rear',
-  'front-brake': 'front brake',
-  'rear-brake': 'rear brake',
-  bar: 'handlebar',
-  cranks: 'cranks',
-  frame: 'frame',
-  rack: 'rack',
-  loom: 'cables',
-  bike: 'bike',
-};
-
-function signatures(): Content {
+function signatures({ message }: Speaker): Content {
   const line = (what: string): Content => ({
     stack: [
       { canvas: [{ type: 'line', x1: 0, y1: 30, x2: 230, y2: 30, lineWidth: 0.7 }] },
       { text: what, style: 'small' },
     ],
   });
-  return { columns: [line('Installer, date'), line('Second person or rider, date')], margin: [0, 18, 0, 0] };
+  return { columns: [line(message('job.sign-installer')), line(message('job.sign-second'))], margin: [0, 18, 0, 0] };
 }

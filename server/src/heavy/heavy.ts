@@ -1,6 +1,7 @@
 import type { StackAcceptance, BikeRecord, Shop, ShopSettings } from '@cricket/contract/shapes';
 import type { Workshop } from '@cricket/core/next-action';
 import type { End } from '@cricket/core/features';
+import type { Language } from '@cricket/core/said';
 
 import { asAccepted, jobCosts, jobData, takenAt, type SheetData } from '../documents/job-data';
 import { jobSheet, stackCard } from '../documents/job-sheet';
@@ -15,6 +16,8 @@ export interface SheetSource {
   /** What the code on the sheet opens. */
   address: string;
   printedAt: Date;
+  /** In which it is printed. */
+  language: Language;
 }
 
 /** Work that takes long enough for others to notice. */
@@ -30,7 +33,7 @@ export interface Heavy {
 export const inPlace: Heavy = {
   jobSheet: (source) => jobSheet(sheetOf(source), source.shop, source.address, source.printedAt),
   stackCard: async (source) => {
-    const data = asAccepted(jobData(source.record, source.workshop, source.settings));
+    const data = asAccepted(jobData(source.record, source.workshop, source.settings, source.language));
     const taken: StackAcceptance | null = takenAt(data.record, source.end);
     const endJob = data.job?.ends.find(({ end }) => end === source.end);
     if (!taken || !endJob) return null;
@@ -39,8 +42,8 @@ export const inPlace: Heavy = {
   readJobFile,
 };
 
-function sheetOf({ record, workshop, settings }: SheetSource): SheetData {
-  const today = jobData(record, workshop, settings);
+function sheetOf({ record, workshop, settings, language }: SheetSource): SheetData {
+  const today = jobData(record, workshop, settings, language);
   const costs = jobCosts(today, workshop.logged, settings.hourlyRate, workshop.limits);
   return { ...asAccepted(today), costs, currency: settings.currency ?? null };
 }

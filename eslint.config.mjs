@@ -66,6 +66,22 @@ export default typescript.config(
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
   },
   {
+    // What a page says is a message: words in its marks would be the same in every language.
+    files: ['client/**/*.tsx'],
+    ignores: ['client/**/*.test.tsx', 'client/**/*.testing.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'JSXText[value=/[a-zA-Z]{2}/]', message: 'words stand in words/' },
+        {
+          selector:
+            'JSXAttribute[name.name=/^(label|title|hint|because|what|aria-label|placeholder)$/] > Literal[value=/[a-z]{3}/]',
+          message: 'words stand in words/',
+        },
+      ],
+    },
+  },
+  {
     files: ['**/*.cjs', '**/*.config.js', 'client/*.js'],
     languageOptions: {
       sourceType: 'commonjs',

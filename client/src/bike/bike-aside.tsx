@@ -6,7 +6,6 @@ import { measurePlan } from '@cricket/core/end-facts';
 import type { End } from '@cricket/core/features';
 import { eventsOf } from '@cricket/core/job-events';
 import { endVerdict, type EndState } from '@cricket/core/next-action';
-import { format } from 'date-fns/format';
 import { useMemo, useState } from 'react';
 import type { KitFacts } from '@cricket/core/kit';
 import { axleAt } from '@cricket/core/model';
@@ -15,6 +14,7 @@ import { View } from 'react-native';
 
 import { useWrites } from '../data/use-writes';
 import { BikeMap } from '../drawing/bike-map/bike-map';
+import { dateText } from '../ui/date-text';
 import { verdictWords } from '../ui/mark';
 import { Rule } from '../ui/rule';
 import { ToPage } from '../ui/to-page';
@@ -263,7 +263,9 @@ function Stations({ bikeId, state, record, bothChosen }: StationsProps) {
       : []),
     {
       name: words.stack,
-      says: accepted ? words.acceptedOn(format(new Date(accepted.acceptedAt), 'd MMM'), accepted.person) : words.notYet,
+      says: accepted
+        ? words.acceptedOn(dateText(new Date(accepted.acceptedAt), 'd MMM'), accepted.person)
+        : words.notYet,
       done: accepted !== undefined,
       now: false,
       path: endPath(bikeId, end, 'stack'),

@@ -1,13 +1,13 @@
 import { routes } from '@cricket/contract/routes';
 import type { End } from '@cricket/core/features';
 import { lastParcel } from '@cricket/core/job-events';
-import { format } from 'date-fns/format';
 import { useLocalSearchParams } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 
 import { useBikeEnd } from '../of-bike/use-bike-end';
 import { useShop } from '../data/use-bikes';
+import { dateText } from '../ui/date-text';
 import { Button } from '../ui/button';
 import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
@@ -45,7 +45,7 @@ export function ClaimScreen() {
       footer={<Button label={words.print} look="do" onPress={() => window.print()} />}
     >
       <View className="max-w-[640px] gap-3 px-4 py-2" testID="claim">
-        <Txt tone="soft">{words.from(shop.data?.name ?? '', format(new Date(parcel.at), 'd MMMM yyyy'))}</Txt>
+        <Txt tone="soft">{words.from(shop.data?.name ?? '', dateText(new Date(parcel.at), 'd MMMM yyyy'))}</Txt>
         <Txt size="title" bold heading={2}>
           {words.subject(code)}
         </Txt>

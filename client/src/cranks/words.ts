@@ -1,5 +1,5 @@
 import type { CrankTool, SensorInstead, SensorWay } from '@cricket/core/pedal-sensor';
-import { phrase } from '../ui/say';
+import { phrase, within } from '../ui/say';
 
 export const words = {
   title: phrase('cranks.title'),
@@ -44,7 +44,7 @@ export const words = {
     'sealed-unit': phrase('cranks.instead.sealed-unit'),
     'torque-bracket': phrase('cranks.instead.torque-bracket'),
   } satisfies Record<SensorInstead, string>,
-  drawn: (side: string, gap: string, spare: string) => phrase('cranks.drawn', { side: side.toLowerCase(), gap, spare }),
+  drawn: (side: string, gap: string, spare: string) => phrase('cranks.drawn', { side: within(side), gap, spare }),
   parts: {
     frame: phrase('cranks.parts.frame'),
     sensor: phrase('cranks.parts.sensor'),

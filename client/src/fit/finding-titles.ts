@@ -1,4 +1,5 @@
 import { phrase } from '../ui/say';
+import { words as shared } from '../ui/words';
 
 const titles: Record<string, string> = {
   carbon: phrase('fit.finding-titles.titles.carbon'),
@@ -197,6 +198,8 @@ const titles: Record<string, string> = {
   'other-pack': phrase('fit.finding-titles.titles.other-pack'),
 };
 
+const sideOrEnd: Readonly<Record<string, string>> = { ...shared.sides, ...shared.ends };
+
 /** A finding's heading: its own, or its rule's with the side. */
 export function findingTitle(id: string): string {
   const [head = '', side] = id.split('.');
@@ -204,5 +207,5 @@ export function findingTitle(id: string): string {
   if (own) return own;
   if (head === 'left-out') return phrase('fit.finding-titles.findingTitle-recorded-but-cannot');
   const title = titles[head] ?? head;
-  return side ? `${title}, ${side}` : title;
+  return side ? `${title}, ${sideOrEnd[side] ?? side}` : title;
 }

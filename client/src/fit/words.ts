@@ -1,5 +1,5 @@
 import type { End } from '@cricket/core/features';
-import { phrase } from '../ui/say';
+import { phrase, within } from '../ui/say';
 
 /** Words of the fit and stack pages. */
 export const words = {
@@ -44,7 +44,7 @@ export const words = {
   builtUp: phrase('fit.builtUp'),
   screwIn: (screw: string, hole: string, mm: string) => phrase('fit.screwIn', { screw, hole, mm }),
   limits: { most: phrase('fit.limits.most'), least: phrase('fit.limits.least'), limit: phrase('fit.limits.limit') },
-  worthAgain: (title: string, because: string) => phrase('fit.worthAgain', { title: title.toLowerCase(), because }),
+  worthAgain: (title: string, because: string) => phrase('fit.worthAgain', { title: within(title), because }),
   toLock: phrase('fit.toLock'),
   toGears: phrase('fit.toGears'),
   toTemplate: phrase('fit.toTemplate'),
@@ -75,9 +75,9 @@ export const words = {
   shims: phrase('fit.shims'),
   underRotor: (mm: string) => phrase('fit.underRotor', { mm }),
   underCaliper: (mm: string) => phrase('fit.underCaliper', { mm }),
-  takeBack: (what: string) => phrase('fit.takeBack', { what: what.toLowerCase() }),
+  takeBack: (what: string) => phrase('fit.takeBack', { what: within(what) }),
   putRight: phrase('fit.putRight'),
-  measureIt: (what: string) => phrase('fit.measureIt', { what: what.charAt(0).toLowerCase(), what2: what.slice(1) }),
+  measureIt: (what: string) => phrase('fit.measureIt', { what: within(what) }),
   measureOpen: phrase('fit.measureOpen'),
   sayTakeIn: phrase('fit.sayTakeIn'),
   sayKit: (code: string) => phrase('fit.sayKit', { code }),

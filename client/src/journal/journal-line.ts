@@ -1,3 +1,5 @@
+import { featureById } from '@cricket/core/features';
+import { within } from '../ui/say';
 import type { JournalRow } from '@cricket/contract/shapes';
 import type { BikeFacts } from '@cricket/core/bike-facts';
 import { toldBetween } from '@cricket/core/told';
@@ -45,13 +47,13 @@ export function saysOf(
     // Rows from before there were places say which end.
     named('end', (end) => words.ends[end] ?? end),
     placeSaid(what['place']),
-    named('feature', (id) => toldNames[id] ?? featureWords(id).title.toLowerCase()),
+    named('feature', (id) => toldNames[id] ?? within(featureWords(id).title)),
     named('stepId', (id) => titles.get(id) ?? stepName(id)),
     named('how', (how) => words.endings[how] ?? how),
     typeof valueMm === 'number' ? `${valueMm} mm` : undefined,
     named('word', (word) => (feature ? answerName(feature, word) : word)),
-    named('findingId', (id) => findingTitle(id).toLowerCase()),
-    named('about', stepName),
+    named('findingId', (id) => within(findingTitle(id))),
+    named('about', (id) => titles.get(id) ?? (featureById(id) ? within(featureWords(id).title) : stepName(id))),
     named('what', (kind) => words.irreversible[kind] ?? kind),
     text('where'),
     text('words'),
@@ -71,7 +73,7 @@ function toldAnew(before: unknown, after: unknown): string {
 /** Where it was, unless it was the whole bike. */
 function placeSaid(place: unknown): string | undefined {
   if (typeof place !== 'string' || place === 'bike') return undefined;
-  return shared.places[place as Place]?.toLowerCase() ?? readable(place);
+  return shared.places[place as Place] ? within(shared.places[place as Place]) : readable(place);
 }
 
 /** A step that the plan no longer has, told by its id: "axle-tight.front" is "axle tight, front". */

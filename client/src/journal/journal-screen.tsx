@@ -3,7 +3,6 @@ import type { JournalRow } from '@cricket/contract/shapes';
 import { activeEnd } from '@cricket/core/choices';
 import { axleAt } from '@cricket/core/model';
 import { useQuery } from '@tanstack/react-query';
-import { format } from 'date-fns/format';
 import { startOfWeek } from 'date-fns/startOfWeek';
 import { useLocalSearchParams } from 'expo-router';
 import Papa from 'papaparse';
@@ -15,6 +14,7 @@ import { keys } from '../data/queries';
 import { useWrites } from '../data/use-writes';
 import { saveFile } from '../fit/save-file';
 import { useStand } from '../steps/use-stand';
+import { dateText } from '../ui/date-text';
 import { Button } from '../ui/button';
 import { Failed, Fetching } from '../ui/notice';
 import { Screen } from '../ui/screen';
@@ -49,7 +49,7 @@ export function JournalScreen() {
       (group === 'all' || groupOf(row) === group) &&
       `${row.person} ${saysOf(row, titles)}`.toLowerCase().includes(sought),
   );
-  const weekOf = ({ at }: JournalRow) => format(startOfWeek(new Date(at), { weekStartsOn }), 'd MMM yyyy');
+  const weekOf = ({ at }: JournalRow) => dateText(startOfWeek(new Date(at), { weekStartsOn }), 'd MMM yyyy');
   const csv = () => {
     const lines = rows.map((row) => ({
       at: row.at,
@@ -94,7 +94,7 @@ export function JournalScreen() {
             {/* A line may hold what a person wrote: it stays as it was written. */}
             <Txt verbatim>{saysOf(row, titles)}</Txt>
             <Txt size="label" tone="soft">
-              {`${format(new Date(row.at), 'd MMM yyyy, HH:mm')} · ${row.person}`}
+              {`${dateText(new Date(row.at), 'd MMM yyyy, HH:mm')} · ${row.person}`}
             </Txt>
           </View>
         ))}

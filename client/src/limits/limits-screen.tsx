@@ -1,7 +1,6 @@
 import type { ShopSettings } from '@cricket/contract/shapes';
 import { limitSaid, limitTable, type LimitArea, type LimitKey } from '@cricket/core/limits';
 import { materialWords } from '@cricket/core/materials';
-import { unitName } from '@cricket/core/units';
 import { useMemo, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 
@@ -13,6 +12,7 @@ import { Screen } from '../ui/screen';
 import { useShopUnits } from '../ui/shop-units';
 import { Txt } from '../ui/txt';
 import { cellError, cellId, limitCells, limitsFrom, ownText, type LimitCell } from './limit-values';
+import { unitWord } from '../ui/unit-word';
 import { words } from './words';
 import { NotThere } from '../ui/not-there';
 import { say } from '../ui/say';
@@ -115,7 +115,7 @@ function Limit({ limitKey, cells, texts, onChange }: LimitProps) {
       <View className="min-w-0 lg:w-[420px]">
         <Txt bold>{say(limitSaid(limitKey))}</Txt>
         <Txt size="label" tone="soft">
-          {[unitName(row.unit, units), words.sources[row.source], ...(row.kind === 'material' ? [words.carbon] : [])]
+          {[unitWord(row.unit, units), words.sources[row.source], ...(row.kind === 'material' ? [words.carbon] : [])]
             .filter(Boolean)
             .join(' · ')}
         </Txt>

@@ -1,5 +1,5 @@
 import type { Layout } from '@cricket/core/conversions';
-import { phrase } from '../ui/say';
+import { phrase, within } from '../ui/say';
 
 /** Words of the match. */
 export const words = {
@@ -91,7 +91,7 @@ export const words = {
     },
     group: (names: readonly string[], verdict: string) => {
       const all = names.join(', ');
-      return `${all.charAt(0).toUpperCase()}${all.slice(1)}: ${verdict.toLowerCase()}`;
+      return `${all.charAt(0).toUpperCase()}${all.slice(1)}: ${within(verdict)}`;
     },
     waits: {
       bike: phrase('match.room.waits.bike'),

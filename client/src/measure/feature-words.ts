@@ -12,12 +12,6 @@ export interface FeatureWords {
   why: string;
 }
 
-const sideWord = (side: Side | undefined) =>
-  side === 'left'
-    ? phrase('measure.feature.sideWord-left')
-    : side === 'right'
-      ? phrase('measure.feature.sideWord-right')
-      : '';
 const placeWords: Record<string, string> = {
   mouth: phrase('measure.feature.placeWords.mouth'),
   middle: phrase('measure.feature.placeWords.middle'),
@@ -279,7 +273,7 @@ const plain: Record<string, FeatureWords> = {
   },
 };
 
-const bySide: Record<string, (side: string, place: string) => FeatureWords> = {
+const bySide: Record<string, (side: Side, place: string) => FeatureWords> = {
   'rim-to-dropout': (side) => ({
     title: phrase('measure.feature.bySide.rim-to-dropout.title', { side }),
     todo: phrase('measure.feature.bySide.rim-to-dropout.todo', { side }),
@@ -287,61 +281,61 @@ const bySide: Record<string, (side: string, place: string) => FeatureWords> = {
     why: phrase('measure.feature.bySide.rim-to-dropout.why'),
   }),
   extra: (side) => ({
-    title: phrase('measure.feature.bySide.extra.title', { side: cap(side) }),
+    title: phrase('measure.feature.bySide.extra.title', { side }),
     todo: phrase('measure.feature.bySide.extra.todo', { side }),
     how: phrase('measure.feature.bySide.extra.how'),
     why: phrase('measure.feature.bySide.extra.why'),
   }),
   'blade-step': (side) => ({
-    title: phrase('measure.feature.bySide.blade-step.title', { side: cap(side) }),
+    title: phrase('measure.feature.bySide.blade-step.title', { side }),
     todo: phrase('measure.feature.bySide.blade-step.todo', { side }),
     how: phrase('measure.feature.bySide.blade-step.how'),
     why: phrase('measure.feature.bySide.blade-step.why'),
   }),
   hole: (side) => ({
-    title: phrase('measure.feature.bySide.hole.title', { side: cap(side) }),
+    title: phrase('measure.feature.bySide.hole.title', { side }),
     todo: phrase('measure.feature.bySide.hole.todo', { side }),
     how: phrase('measure.feature.bySide.hole.how'),
     why: phrase('measure.feature.bySide.hole.why'),
   }),
   'slot-width': (side, place) => ({
-    title: phrase('measure.feature.bySide.slot-width.title', { side: cap(side), place }),
+    title: phrase('measure.feature.bySide.slot-width.title', { side, place }),
     todo: phrase('measure.feature.bySide.slot-width.todo', { side, place }),
     how: phrase('measure.feature.bySide.slot-width.how', { place }),
     why: phrase('measure.feature.bySide.slot-width.why'),
   }),
   'slot-depth': (side) => ({
-    title: phrase('measure.feature.bySide.slot-depth.title', { side: cap(side) }),
+    title: phrase('measure.feature.bySide.slot-depth.title', { side }),
     todo: phrase('measure.feature.bySide.slot-depth.todo', { side }),
     how: phrase('measure.feature.bySide.slot-depth.how'),
     why: phrase('measure.feature.bySide.slot-depth.why'),
   }),
   plate: (side) => ({
-    title: phrase('measure.feature.bySide.plate.title', { side: cap(side) }),
+    title: phrase('measure.feature.bySide.plate.title', { side }),
     todo: phrase('measure.feature.bySide.plate.todo', { side }),
     how: phrase('measure.feature.bySide.plate.how'),
     why: phrase('measure.feature.bySide.plate.why'),
   }),
   lip: (side) => ({
-    title: phrase('measure.feature.bySide.lip.title', { side: cap(side) }),
+    title: phrase('measure.feature.bySide.lip.title', { side }),
     todo: phrase('measure.feature.bySide.lip.todo', { side }),
     how: phrase('measure.feature.bySide.lip.how'),
     why: phrase('measure.feature.bySide.lip.why'),
   }),
   'lip-diameter': (side) => ({
-    title: phrase('measure.feature.bySide.lip-diameter.title', { side: cap(side) }),
+    title: phrase('measure.feature.bySide.lip-diameter.title', { side }),
     todo: phrase('measure.feature.bySide.lip-diameter.todo', { side }),
     how: phrase('measure.feature.bySide.lip-diameter.how'),
     why: phrase('measure.feature.bySide.lip-diameter.why'),
   }),
   'lip-depth': (side) => ({
-    title: phrase('measure.feature.bySide.lip-depth.title', { side: cap(side) }),
+    title: phrase('measure.feature.bySide.lip-depth.title', { side }),
     todo: phrase('measure.feature.bySide.lip-depth.todo', { side }),
     how: phrase('measure.feature.bySide.lip-depth.how'),
     why: phrase('measure.feature.bySide.lip-depth.why'),
   }),
   filed: (side) => ({
-    title: phrase('measure.feature.bySide.filed.title', { side: cap(side) }),
+    title: phrase('measure.feature.bySide.filed.title', { side }),
     todo: phrase('measure.feature.bySide.filed.todo', { side }),
     how: phrase('measure.feature.bySide.filed.how'),
     why: phrase('measure.feature.bySide.filed.why'),
@@ -371,7 +365,7 @@ export function featureWords(id: string): FeatureWords {
   const [head, side, place] = id.split('.');
   const make = bySide[head ?? ''];
   if (!make) throw new Error(phrase('measure.feature.featureWords-no-words-for', { id }));
-  return make(sideWord(side as Side), placeWords[place ?? ''] ?? '');
+  return make(side as Side, placeWords[place ?? ''] ?? '');
 }
 
 /** What the answers to "what do you see" are called. */
@@ -491,8 +485,4 @@ function materialsIn(): Record<string, string> {
     carbon: phrase('measure.feature.materialsIn.carbon-carbon'),
     'aluminium-unsure': phrase('measure.feature.materialsIn.aluminium-unsure-aluminium-not-sure'),
   };
-}
-
-function cap(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -25,7 +25,7 @@ import { useTyped } from './use-typed';
 import { nextOpen } from './where-next';
 import { words } from './words';
 import { bikePath } from '../ui/pages';
-import { say } from '../ui/say';
+import { say, within } from '../ui/say';
 
 export interface LengthReadingProps {
   measuring: Measuring;
@@ -92,10 +92,10 @@ export function LengthReading({ measuring, feature, title, strip }: LengthReadin
             label={
               canKeep
                 ? nextTitle
-                  ? words.keepNext(nextTitle.toLowerCase())
+                  ? words.keepNext(within(nextTitle))
                   : words.done
                 : nextTitle
-                  ? words.next(nextTitle.toLowerCase())
+                  ? words.next(within(nextTitle))
                   : words.allDone
             }
             look="do"

@@ -1,3 +1,4 @@
+import { within } from '../ui/say';
 import type { PartsFeature } from '@cricket/core/features';
 import type { LoosePart } from '@cricket/core/parts';
 import { axleAt } from '@cricket/core/model';
@@ -15,6 +16,7 @@ import { ReadingsSoFar } from './readings-so-far';
 import type { Measuring } from './use-measuring';
 import { useTyped } from './use-typed';
 import { nextOpen } from './where-next';
+import { words as shared } from '../ui/words';
 import { words } from './words';
 import { bikePath } from '../ui/pages';
 
@@ -57,7 +59,7 @@ export function PartsReading({
         <View className="flex-row gap-2">
           <Button label={words.skip} onPress={() => goTo(next)} className="min-w-[124px]" />
           <Button
-            label={next ? words.keepNext(featureWords(next.id).title.toLowerCase()) : words.keep}
+            label={next ? words.keepNext(within(featureWords(next.id).title)) : words.keep}
             look="do"
             onPress={() => keep({ parts })}
             className="flex-1"
@@ -70,7 +72,7 @@ export function PartsReading({
         <Txt tone="soft">{featureWords(feature.id).how}</Txt>
         <View className="min-h-[64px] flex-row flex-wrap items-center gap-1" role="group" aria-label={words.partsSoFar}>
           <View className="h-14 justify-center border-2 border-ink bg-sheet px-3">
-            <Txt bold>hub</Txt>
+            <Txt bold>{shared.hub}</Txt>
           </View>
           {parts.length === 0 ? <Txt tone="soft">{words.noParts}</Txt> : null}
           {parts.map((part, index) => (

@@ -1,7 +1,7 @@
 import type { Reading } from '@cricket/contract/shapes';
-import { format } from 'date-fns/format';
 import { Pressable, View } from 'react-native';
 
+import { dateText } from '../ui/date-text';
 import { figure } from '../ui/figure-text';
 import { Rule } from '../ui/rule';
 import { Txt } from '../ui/txt';
@@ -31,7 +31,7 @@ export function ReadingsSoFar({
               {shown(reading, unit)}
             </Txt>
             <Txt size="label" tone="soft" className="min-w-0 flex-1">
-              {[format(new Date(reading.takenAt), 'd MMM HH:mm'), reading.person, typedAs(reading, unit)]
+              {[dateText(new Date(reading.takenAt), 'd MMM HH:mm'), reading.person, typedAs(reading, unit)]
                 .filter(Boolean)
                 .join(' · ')}
             </Txt>

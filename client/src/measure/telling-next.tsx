@@ -8,7 +8,7 @@ import { Txt } from '../ui/txt';
 import { featureWords } from './feature-words';
 import type { Measuring } from './use-measuring';
 import { words } from './words';
-import { say } from '../ui/say';
+import { say, within } from '../ui/say';
 
 export interface TellingNextProps {
   measuring: Measuring;
@@ -33,7 +33,7 @@ export const TellingNext = memo(function TellingNext({ measuring, next }: Tellin
       className="min-h-[48px] justify-center px-4"
       testID="telling-next"
     >
-      <Txt className="underline">{words.tellsMost(featureWords(telling.feature.id).title.toLowerCase())}</Txt>
+      <Txt className="underline">{words.tellsMost(within(featureWords(telling.feature.id).title))}</Txt>
       <Txt size="label" tone="soft">
         {say(telling.because)}
       </Txt>

@@ -1,3 +1,4 @@
+import { within } from '../ui/say';
 import type { WordFeature } from '@cricket/core/features';
 import { axleAt } from '@cricket/core/model';
 import type { ReactNode } from 'react';
@@ -45,7 +46,7 @@ export function WordReading({
       fixed={strip}
       footer={
         <Button
-          label={chosen ? (next ? words.next(featureWords(next.id).title.toLowerCase()) : words.allDone) : words.skip}
+          label={chosen ? (next ? words.next(within(featureWords(next.id).title)) : words.allDone) : words.skip}
           look={chosen ? 'do' : 'other'}
           onPress={() => goTo(next)}
         />

@@ -1,9 +1,9 @@
 import type { NextAction } from '@cricket/core/next-action';
 import type { Purchase } from '@cricket/core/axle-stack';
 import { worstOf, type Verdict } from '@cricket/core/verdict';
-import { format } from 'date-fns/format';
 
 import { featureWords } from '../measure/feature-words';
+import { dateText } from '../ui/date-text';
 import { mm } from '../ui/figure-text';
 import { phrase, say } from '../ui/say';
 
@@ -135,7 +135,7 @@ export function nextSentence(next: NextAction): NextSentence {
         action: phrase('next.next.nextSentence.action-in-care-re'),
         because: phrase('next.next.nextSentence.because-was-handed-over', {
           wheelCode: next.wheelCode,
-          it: format(new Date(next.since), 'd MMM yyyy'),
+          it: dateText(new Date(next.since), 'd MMM yyyy'),
         }),
         button: phrase('next.next.nextSentence.button-see-job'),
       };

@@ -4,7 +4,6 @@ import type { FitReport } from '@cricket/core/fit';
 import { roomShopping } from '@cricket/core/whole-bike';
 import { costTable, type CostTable } from '@cricket/core/job-cost';
 import { addDays } from 'date-fns/addDays';
-import { format } from 'date-fns/format';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 
@@ -15,6 +14,7 @@ import { words as costWords } from '../cost/words';
 import { useHourlyRate, useShopSettings } from '../data/use-workshop';
 import { useWrites } from '../data/use-writes';
 import { useWholeBike } from '../room/use-whole-bike';
+import { dateText } from '../ui/date-text';
 import { money } from '../ui/figures';
 import { RoleButton } from '../session/role-button';
 import { useMay } from '../data/use-session';
@@ -62,7 +62,7 @@ export function OrderScreen() {
   const besides = listedLines(record, besideAxles, toGet);
   const costs = costTable([fit, { shopping: toGet, tools: [] }], fit, hourlyRate);
   const days = daysToStart([...lines, ...besides]);
-  const start = days === 0 ? words.startNow : format(addDays(new Date(), days), 'd MMMM');
+  const start = days === 0 ? words.startNow : dateText(addDays(new Date(), days), 'd MMMM');
   const waiting = new Set(
     writes.flatMap(({ about, refused }) => (about.kind === 'order' && !refused ? [about.id] : [])),
   );
@@ -242,7 +242,7 @@ function Quote({ tag, name, code, fit, start, costs }: QuoteProps) {
         .map(({ id, because, remedies }) => (
           <Txt key={id}>{[because, remedies[0]].flatMap((each) => (each ? [say(each)] : [])).join(' ')}</Txt>
         ))}
-      <Txt size="label">{`${code} · ${words.quoteNote} ${words.until} ${format(new Date(), 'd MMMM yyyy')}.`}</Txt>
+      <Txt size="label">{`${code} · ${words.quoteNote} ${words.until} ${dateText(new Date(), 'd MMMM yyyy')}.`}</Txt>
     </View>
   );
 }

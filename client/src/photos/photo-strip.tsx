@@ -1,13 +1,13 @@
 import { routes } from '@cricket/contract/routes';
 import type { BikeRecord, Photo } from '@cricket/contract/shapes';
 import { placeShown } from '@cricket/core/model';
-import { format } from 'date-fns/format';
 import { useId, useState } from 'react';
 import { Pressable, View } from 'react-native';
 
 import { useOutbox } from '../data/use-outbox';
 import { useRefusal } from '../data/use-refusal';
 import { useWrites } from '../data/use-writes';
+import { dateText } from '../ui/date-text';
 import { Button } from '../ui/button';
 import { Txt } from '../ui/txt';
 import { PictureError, shrink } from './shrink';
@@ -61,7 +61,7 @@ export function PhotoStrip({ record, about, title, hint }: PhotoStripProps) {
           <Pressable
             key={photo.id}
             role="button"
-            aria-label={words.look(title, format(new Date(photo.takenAt), 'd MMM, HH:mm'))}
+            aria-label={words.look(title, dateText(new Date(photo.takenAt), 'd MMM, HH:mm'))}
             aria-expanded={photo.id === shown}
             onPress={() => setShown(photo.id === shown ? null : photo.id)}
             className={`h-[88px] w-[88px] overflow-hidden rounded-md border-2 ${photo.id === shown ? 'border-lime' : 'border-ink'}`}
@@ -131,7 +131,7 @@ function LargePhoto({ photo, source, alt, onClose, onWithdraw }: LargePhotoProps
         <img src={source} alt={alt} className="max-h-[70vh] w-full object-contain" onError={() => setMissing(true)} />
       )}
       <Txt size="label" tone="soft" verbatim>
-        {words.by(photo.person, format(new Date(photo.takenAt), 'd MMM yyyy, HH:mm'))}
+        {words.by(photo.person, dateText(new Date(photo.takenAt), 'd MMM yyyy, HH:mm'))}
         {photo.note ? ` · ${photo.note}` : ''}
       </Txt>
       <View className="flex-row gap-2">

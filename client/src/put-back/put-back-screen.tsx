@@ -1,3 +1,4 @@
+import { within } from '../ui/say';
 import { irreversibleKinds, type JobEventData } from '@cricket/core/job-events';
 import { putBack } from '@cricket/core/put-back';
 import { axleAt } from '@cricket/core/model';
@@ -88,7 +89,7 @@ export function PutBackScreen() {
               {words.kit}
             </Txt>
             {kit.map(({ end, part, fate }) => (
-              <Txt key={`${end}${part}`}>{`${part}: ${stand.fates[fate].toLowerCase()}`}</Txt>
+              <Txt key={`${end}${part}`}>{`${part}: ${within(stand.fates[fate])}`}</Txt>
             ))}
           </View>
         ) : null}

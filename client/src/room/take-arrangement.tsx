@@ -3,7 +3,6 @@ import { heldArrangements } from '@cricket/contract/core-record';
 import { against, factsOfStation, mayBeSigned, stillSo } from '@cricket/core/arrangement';
 import type { KitFacts } from '@cricket/core/kit';
 import type { RoomStation } from '@cricket/core/whole-bike';
-import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 
@@ -11,6 +10,7 @@ import { useKits } from '../of-bike/use-kits';
 import { useOutbox } from '../data/use-outbox';
 import { OwnersWord } from '../session/owners-word';
 import { RoleButton } from '../session/role-button';
+import { dateText } from '../ui/date-text';
 import { Alerts } from '../ui/alerts';
 import { Button } from '../ui/button';
 import { Txt } from '../ui/txt';
@@ -84,7 +84,7 @@ function Signed({ onWord }: { onWord: (because: string) => void }) {
 
 /** Who took it, and whether what it hangs on is still the same. */
 export function TakenLine({ taken, isSo }: { taken: ArrangementAcceptance; isSo: boolean }) {
-  const when = format(new Date(taken.acceptedAt), 'd MMMM yyyy, HH:mm');
+  const when = dateText(new Date(taken.acceptedAt), 'd MMMM yyyy, HH:mm');
   return (
     <Txt tone={isSo ? 'goes' : 'work'} verbatim testID={isSo ? 'taken' : 'taken-otherwise'}>
       {isSo ? words.taken(when, taken.person) : words.otherwise(when, taken.person)}

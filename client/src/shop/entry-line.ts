@@ -1,3 +1,4 @@
+import { within } from '../ui/say';
 import { featureById } from '@cricket/core/features';
 
 import { featureWords } from '../measure/feature-words';
@@ -24,7 +25,7 @@ function sayOf(name: string, value: unknown): string | null {
   if (typeof value === 'number') return name === 'version' ? null : String(value);
   if (typeof value !== 'string' || value === '' || value.length > longest) return null;
   if (/^[0-9a-f]{8}-[0-9a-f]{4}-/i.test(value) || /^\d{4}-\d\d-\d\dT/.test(value)) return null;
-  if (name === 'feature') return featureById(value) ? featureWords(value).title.toLowerCase() : inWords(value);
+  if (name === 'feature') return featureById(value) ? within(featureWords(value).title) : inWords(value);
   return name === 'place' ? inWords(value) : value;
 }
 

@@ -1,5 +1,4 @@
 import type { SecondLooks } from '@cricket/core/procedure';
-import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 
@@ -13,6 +12,7 @@ import { useMay } from '../data/use-session';
 import { saveFile } from '../fit/save-file';
 import { WhoIsHere } from '../session/who-is-here';
 import { changeSettings, useSettings } from '../settings/settings';
+import { dateText } from '../ui/date-text';
 import { Button } from '../ui/button';
 import { Screen } from '../ui/screen';
 import { Segments } from '../ui/segments';
@@ -111,7 +111,7 @@ function Entry({ write }: { write: PendingWrite }) {
   const { refused, about, madeAt, body } = write;
   return (
     <View className="gap-1 border-b border-rule py-2">
-      <Txt bold>{`${words.kinds[about.kind]} · ${write.person} · ${format(new Date(madeAt), 'd MMM HH:mm')}`}</Txt>
+      <Txt bold>{`${words.kinds[about.kind]} · ${write.person} · ${dateText(new Date(madeAt), 'd MMM HH:mm')}`}</Txt>
       <Txt size="label" tone="soft">
         {entryLine(body)}
       </Txt>

@@ -1,5 +1,5 @@
 import type { MotorPlace, ScoreFactorId } from '@cricket/core/take-in';
-import { phrase } from '../ui/say';
+import { phrase, within } from '../ui/say';
 
 /** Words of the take-in page. */
 export const words = {
@@ -93,7 +93,7 @@ export const words = {
     cost: phrase('take-in.factors.cost'),
   } satisfies Record<ScoreFactorId, string>,
   unknown: phrase('take-in.unknown'),
-  choose: (place: string) => phrase('take-in.choose', { place: place.toLowerCase() }),
+  choose: (place: string) => phrase('take-in.choose', { place: within(place) }),
   others: phrase('take-in.others'),
   conflict: phrase('take-in.conflict'),
   reasonsShow: phrase('take-in.reasonsShow'),

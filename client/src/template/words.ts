@@ -1,4 +1,4 @@
-import { phrase } from '../ui/say';
+import { phrase, within } from '../ui/say';
 
 /** Words of the templates to print. */
 export const words = {
@@ -9,7 +9,7 @@ export const words = {
   gauge: phrase('template.gauge'),
   slot: (side: string) => phrase('template.slot', { side }),
   sides: { left: phrase('template.sides.left'), right: phrase('template.sides.right') },
-  notMeasured: (side: string) => phrase('template.notMeasured', { side: side.toLowerCase() }),
+  notMeasured: (side: string) => phrase('template.notMeasured', { side: within(side) }),
   arm: phrase('template.arm'),
   noArm: phrase('template.noArm'),
 };

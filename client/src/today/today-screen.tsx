@@ -1,5 +1,4 @@
 import type { BikeSummary } from '@cricket/contract/shapes';
-import { format } from 'date-fns/format';
 import { useRouter } from 'expo-router';
 import { memo, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
@@ -8,6 +7,7 @@ import { nextMark, nextSentence } from '../next/next-words';
 import { nextPath } from '../next/next-path';
 import { useBikes, useFoundBikes, useShop, useWheels } from '../data/use-bikes';
 import { BikeMap } from '../drawing/bike-map/bike-map';
+import { dateText } from '../ui/date-text';
 import { Button } from '../ui/button';
 import { Mark } from '../ui/mark';
 import { Failed, Fetching, Notice } from '../ui/notice';
@@ -18,6 +18,7 @@ import { Tag } from '../ui/tag';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
 import { useWide } from '../ui/use-wide';
+import { words as shared } from '../ui/words';
 import { useTodayList } from './use-today-list';
 import { words } from './words';
 import { bikePath } from '../ui/pages';
@@ -36,7 +37,10 @@ export function TodayScreen() {
   const inCare = rows.filter(({ next }) => next.kind === 'care');
   const [first, ...rest] = rows.filter(({ next }) => next.kind !== 'care');
   return (
-    <Screen title={format(new Date(), 'EEEE')} action={<Button label={words.bikeIn} look="do" onPress={bringIn} low />}>
+    <Screen
+      title={dateText(new Date(), 'EEEE')}
+      action={<Button label={words.bikeIn} look="do" onPress={bringIn} low />}
+    >
       {isPending && rows.length === 0 ? <Fetching /> : null}
       {error && rows.length === 0 ? <Failed retry={() => void refetch()} /> : null}
       {!isPending && !error && rows.length === 0 ? (
@@ -129,7 +133,7 @@ const Row = memo(function Row({ row, big }: { row: BikeSummary; big?: boolean })
   const sentence = nextSentence(next);
   const where = [
     bike.name,
-    [next.kind === 'refused' ? next.end : end, wheelCode].filter(Boolean).join(' '),
+    [shared.ends[next.kind === 'refused' ? next.end : end], wheelCode].filter(Boolean).join(' '),
     ...(bike.withdrawnAt ? [words.isOut] : []),
   ].join(' · ');
   return (

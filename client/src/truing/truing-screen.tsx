@@ -4,11 +4,11 @@ import { eventsOf } from '@cricket/core/job-events';
 import type { LimitsInput } from '@cricket/core/limits';
 import { wheelTruing } from '@cricket/core/wheel-truing';
 import { axleAt } from '@cricket/core/model';
-import { format } from 'date-fns/format';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 
+import { dateText } from '../ui/date-text';
 import { figure } from '../ui/figure-text';
 import { useBikeEnd } from '../of-bike/use-bike-end';
 import { keepDraft, keptDraft } from '../data/local-draft';
@@ -187,7 +187,7 @@ function Truing({ record, end, spokes, limits }: TruingProps) {
                 <View key={round.id} className="min-h-[44px] flex-row items-center gap-2 border-b border-rule">
                   <Mark verdict={judged.verdict} size={22} />
                   <Txt className="min-w-0 flex-1">
-                    {words.round(format(new Date(round.at), 'd MMM yyyy, HH:mm'), round.person)}
+                    {words.round(dateText(new Date(round.at), 'd MMM yyyy, HH:mm'), round.person)}
                   </Txt>
                   <Txt tone={judged.verdict}>{verdictWords[judged.verdict]}</Txt>
                 </View>

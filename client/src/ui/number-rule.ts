@@ -1,14 +1,15 @@
-import { shownIn, toSi, unitName } from '@cricket/core/units';
+import { shownIn, toSi } from '@cricket/core/units';
 
 import { shopUnits } from './shop-units';
 import { readTyped, type Unreadable } from './typed-number';
 import { phrase } from './say';
+import { unitWord } from './unit-word';
 
 /** Words for a figure that does not hold: names value and range, in the shop's unit. */
 export function numberRule(minimum: number, maximum: number, unit: string, required: boolean) {
   return (text: unknown): true | string => {
     const units = shopUnits();
-    const name = unitName(unit, units);
+    const name = unitWord(unit, units);
     const range = phrase('ui.number-rule.numberRule.range-from', {
       minimum: shownIn(minimum, unit, units),
       maximum: shownIn(maximum, unit, units),

@@ -1,3 +1,4 @@
+import { within } from '../ui/say';
 import type { Wheel } from '@cricket/core/parts';
 import Svg, { Circle, Path, Rect } from 'react-native-svg';
 
@@ -53,7 +54,7 @@ export function CableExit({
       />
       <Path d="M22 92v36M14 118l8 12 8-12" stroke={tones.ink} strokeWidth={2} fill="none" />
       <SvgTxt x={8} y={147} fill={tones.soft} fontFamily="Barlow Condensed" fontSize={15}>
-        {words.downTitle.toLowerCase()}
+        {within(words.downTitle)}
       </SvgTxt>
     </Svg>
   );

@@ -1,3 +1,4 @@
+import { within } from '../ui/say';
 import type { LoosePart, Wheel } from '@cricket/core/parts';
 import { View } from 'react-native';
 
@@ -27,7 +28,7 @@ export function kitLine({ kit }: Wheel): string {
     `${motor.ratedW} W`,
     `${controller.fullV} V`,
     ...(battery ? [`${battery.Wh} Wh`] : []),
-    `${kitWords.fields['controller-topology'].toLowerCase()}: ${(kitWords.options[controller.topology] ?? controller.topology).toLowerCase()}`,
+    `${within(kitWords.fields['controller-topology'])}: ${within(kitWords.options[controller.topology] ?? controller.topology)}`,
   ].join(' · ');
 }
 

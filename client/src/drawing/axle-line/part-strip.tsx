@@ -2,6 +2,7 @@ import { Pressable, ScrollView, View } from 'react-native';
 
 import { figure } from '../../ui/figure-text';
 import { Txt } from '../../ui/txt';
+import { words } from '../../ui/words';
 import { axleLayout, type AxleLineData, type AxlePart } from './axle-parts';
 import { chipName, spokenName } from './part-names';
 
@@ -34,7 +35,7 @@ export function PartStrip({ data, selected, onPick, leftName, rightName }: PartS
         key={part.key}
         role={onPick && part.insideIndex !== null ? 'button' : 'img'}
         aria-pressed={onPick && part.insideIndex !== null ? part.key === selected : undefined}
-        aria-label={`${part.side} ${spokenName(part)} ${figure(part.thicknessMm)} mm`}
+        aria-label={`${words.sides[part.side]} ${spokenName(part)} ${figure(part.thicknessMm)} mm`}
         disabled={!onPick || part.insideIndex === null}
         onPress={() => onPick?.(part)}
         testID={`part-${part.key}`}
@@ -65,7 +66,7 @@ export function PartStrip({ data, selected, onPick, leftName, rightName }: PartS
       >
         {parts.slice(0, middle).map(chip)}
         <View className="min-h-[56px] min-w-[48px] items-center justify-center border-[3px] border-ink bg-sheet px-2">
-          <Txt bold>hub</Txt>
+          <Txt bold>{words.hub}</Txt>
         </View>
         {parts.slice(middle).map(chip)}
       </ScrollView>

@@ -1,4 +1,4 @@
-import { expect, test } from '../support/test';
+import { expect, keepRider, test } from '../support/test';
 
 const nurse = '/bikes/00000003-0000-4000-8000-000000000002';
 const longtail = '/bikes/00000003-0000-4000-8000-000000000003';
@@ -136,7 +136,7 @@ test('a battery is laid into a measured frame, pushed to its place and kept, wit
   const sent = { cells: '10', Wh: '500', massKg: '4', continuousA: '30', chargerV: '42' };
   for (const [name, value] of Object.entries(sent)) await page.getByTestId(`field-packInstead.${name}`).fill(value);
   await page.getByRole('radio', { name: 'New', exact: true }).click();
-  await page.getByTestId('keep-rider').click();
+  await keepRider(page);
   await page.goto(`${shop.url}${nurse}/bay`);
   await expect(page.getByText('These are the figures of another pack than the one that is used.')).toBeVisible();
   await page.getByTestId('bay-pack').click();
@@ -147,7 +147,7 @@ test('a battery is laid into a measured frame, pushed to its place and kept, wit
   await verdict('Stop');
   await page.goto(`${shop.url}${nurse}/rear/kit`);
   await page.getByRole('radio', { name: 'The kit’s', exact: true }).click();
-  await page.getByTestId('keep-rider').click();
+  await keepRider(page);
   await page.goto(`${shop.url}${nurse}/bay`);
   await page.getByTestId('bay-pack').click();
   await page.getByTestId('field-of').getByRole('radio').nth(0).click();

@@ -2,7 +2,7 @@ import { firstLook, Hand } from '../support/hand';
 import { OwnShop } from '../support/own-shop';
 import { Stand } from '../support/stand';
 import { bakery, longtail, taken } from '../support/taken';
-import { accessible, become, expect, keypad, test } from '../support/test';
+import { accessible, become, expect, keepRider, keypad, test } from '../support/test';
 
 const tourer = '00000003-0000-4000-8000-000000000004';
 
@@ -67,7 +67,7 @@ test('a torque that the fork’s maker states takes the place of ours', async ({
   await page.getByTestId('keep-rider').click();
   await expect(page.getByText('front axel nut 45" is not understood', { exact: false })).toBeVisible();
   await torques.fill('front axle nut 45, the fork’s sheet');
-  await page.getByTestId('keep-rider').click();
+  await keepRider(page);
   await page.goto(nuts);
   await expect(page.getByRole('button', { name: 'Reached 45 N·m' }).first()).toBeVisible();
   await expect(page.getByText(/the fork’s sheet/).first()).toBeVisible();
@@ -84,7 +84,7 @@ test('a throttle left out settles a class without one, and goes out of the plan'
     .getByRole('radiogroup', { name: 'Throttle', exact: true })
     .getByRole('radio', { name: 'Left out' })
     .click();
-  await page.getByTestId('keep-rider').click();
+  await keepRider(page);
   await page.goto(fit);
   await expect(page.getByTestId('verdict')).toBeVisible();
   await expect(law).toHaveCount(0);
@@ -93,7 +93,7 @@ test('a throttle left out settles a class without one, and goes out of the plan'
 test('a kit with a single tab gets its answer', async ({ page, shop }) => {
   await page.goto(`${shop.url}/bikes/${tourer}/front/kit`);
   await page.getByRole('radiogroup', { name: 'Tabs' }).getByRole('radio', { name: 'One in, one out' }).click();
-  await page.getByTestId('keep-rider').click();
+  await keepRider(page);
   await page.goto(`${shop.url}/bikes/${tourer}/front/fit`);
   await expect(page.getByTestId('verdict')).toContainText(/Goes|Stop/);
   await page.goto(`${shop.url}/bikes/${tourer}/stand?step=tabs-in.front`);
@@ -275,7 +275,7 @@ test('a shop of inches and pounds types and reads so; a substitute pack is judge
     await page.getByTestId(`field-packInstead.${field}`).fill(value!);
   }
   await page.getByRole('radio', { name: 'New', exact: true }).click();
-  await page.getByTestId('keep-rider').click();
+  await keepRider(page);
   await page.goto(`${shop.url}/bikes/${longtail}/rear/fit`);
   await expect(page.getByRole('button', { name: /Pack against controller\s*Stop/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /Charger\s*Stop/ })).toBeVisible();

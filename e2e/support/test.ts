@@ -85,3 +85,10 @@ export async function accessible(page: Page): Promise<void> {
   const grave = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
   expect(grave.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`)).toEqual([]);
 }
+
+/** Keeps what was told of kit and rider; the page goes on when it is kept. */
+export async function keepRider(page: Page): Promise<void> {
+  const here = page.url();
+  await page.getByTestId('keep-rider').click();
+  await expect(page).not.toHaveURL(here);
+}

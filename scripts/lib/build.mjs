@@ -14,7 +14,7 @@ export async function build() {
   copyFonts();
   await once(
     'client',
-    ['client', 'core/src', 'contract/src', 'package-lock.json', 'scripts/lib/build.mjs'],
+    ['client', 'core/src', 'contract/src', 'words', 'package-lock.json', 'scripts/lib/build.mjs'],
     buildClient,
   );
   await buildServerOnly();
@@ -24,7 +24,7 @@ export async function build() {
 export async function buildServerOnly() {
   await once(
     'server',
-    ['server/src', 'core/src', 'contract/src', 'package-lock.json', 'scripts/lib/build.mjs'],
+    ['server/src', 'core/src', 'contract/src', 'words', 'package-lock.json', 'scripts/lib/build.mjs'],
     buildServer,
   );
 }

@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { coreVersion } from '@cricket/core';
 import type { Shop } from '@cricket/contract/shapes';
 import { Hono, type Context } from 'hono';
@@ -53,7 +54,7 @@ function limited(maxSize: number) {
   return bodyLimit({
     maxSize,
     onError: (c) =>
-      answerProblem(c, new ProblemError(413, 'body-too-large', `The request is larger than ${maxSize} bytes.`)),
+      answerProblem(c, new ProblemError(413, 'body-too-large', said('problem.larger', { bytes: maxSize }))),
   });
 }
 
@@ -75,7 +76,7 @@ export function createApp(
   const shop: Shop = { name: config.shopName, demo: config.demo, coreVersion };
 
   app.onError(onError(log));
-  app.notFound((c) => answerProblem(c, new ProblemError(404, 'not-found', 'There is no such thing.')));
+  app.notFound((c) => answerProblem(c, new ProblemError(404, 'not-found', said('problem.no-such-thing'))));
   app.use('*', requestId(), requestLog(log), securityHeaders());
   const usual = limited(config.bodyLimitBytes);
   const large = inTurns(3, limited(Math.max(config.bodyLimitBytes, largeLimitBytes)));
@@ -123,7 +124,7 @@ export function createApp(
   app.route('/api', imports(dataSource));
   app.route('/api/wheels', wheels(dataSource));
   app.route('/api/stores', stores(dataSource));
-  app.all('/api/*', (c) => answerProblem(c, new ProblemError(404, 'not-found', 'There is no such thing.')));
+  app.all('/api/*', (c) => answerProblem(c, new ProblemError(404, 'not-found', said('problem.no-such-thing'))));
   if (config.clientDir) {
     const isInside = async (c: Context) => (await sessions.find(getCookie(c, sessionCookie(config)))) !== null;
     app.route('/', clientFiles(config.clientDir, isInside));

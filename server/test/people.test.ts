@@ -173,6 +173,19 @@ describe('leaving', () => {
     expect((await signIn('Odo', 'another long one')).status).toBe(200);
   });
 
+  it('is refused in the language that is asked for, field by field', async () => {
+    const german = { 'accept-language': 'de' };
+    const nobody = { name: 'Nobody', password: 'no' };
+    const wrong = await server.send('POST', '/api/session', nobody, { ...stranger, ...german });
+    expect(wrong.json.title).toBe('Name und Geheimnis gehören nicht zusammen.');
+    const blank = { name: 'Odo', role: 'boss', active: true, version: 0 };
+    const refused = await server.send('PUT', `/api/people/${randomUUID()}`, blank, german);
+    expect([refused.status, refused.json.title]).toEqual([422, 'Einige Angaben stimmen nicht.']);
+    expect(refused.json.errors).toEqual([
+      { path: 'role', messages: [expect.stringMatching(/boss.*verlangt ist eines von owner/)] },
+    ]);
+  });
+
   it('is spoken to as one has chosen, on every phone and after a change by the owner', async () => {
     const id = await newPerson('Odo');
     const first = await signIn('Odo', password);

@@ -3,7 +3,7 @@ import { personHeader, queuedHeader, writeIdHeader } from '@cricket/contract/rou
 
 import { hearServerClock } from './clock';
 import { noteOwnWrite } from './own-writes';
-import { phrase } from '../ui/say';
+import { phrase, spokenNow } from '../ui/say';
 
 /** The server said no, and why. */
 export class RefusedError extends Error {
@@ -55,6 +55,7 @@ export async function send({ writeId, method, path, body, personId, madeMs }: Wr
     method,
     body: JSON.stringify(body),
     headers: {
+      ...inOwnWords(),
       'content-type': 'application/json',
       [writeIdHeader]: writeId,
       ...(madeMs !== undefined && { [queuedHeader]: String(Math.max(0, Math.round(Date.now() - madeMs))) }),
@@ -96,9 +97,15 @@ export function onSignedOut(listener: () => void): () => void {
 export async function ask<T>(method: 'POST' | 'PUT' | 'DELETE', path: string, body?: object): Promise<T> {
   return (await request(path, {
     method,
-    headers: { 'content-type': 'application/json', [writeIdHeader]: crypto.randomUUID() },
+    headers: { ...inOwnWords(), 'content-type': 'application/json', [writeIdHeader]: crypto.randomUUID() },
     ...(body && { body: JSON.stringify(body) }),
   })) as T;
+}
+
+/** What stands against a write is told in the language of the page. */
+function inOwnWords(): Record<string, string> {
+  const language = spokenNow();
+  return language ? { 'accept-language': language } : {};
 }
 
 async function problemOf(response: Response): Promise<Problem> {

@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import type { DataSource, EntityManager } from 'typeorm';
 
 import { ProblemError } from '../problem/problem';
@@ -52,7 +53,7 @@ export async function journalled(
       const earlier = await manager.findOneByOrFail(JournalEntity, { id: writeId });
       const sameBody = earlier.bodyDigest === null || earlier.bodyDigest === bodyDigest;
       if (!sameBody || earlier.subjectId !== subject.subjectId || earlier.action !== subject.action) {
-        throw new ProblemError(409, 'id-taken', 'This write id belongs to another write.', [
+        throw new ProblemError(409, 'id-taken', said('problem.write-of-another'), [
           { path: 'x-write-id', messages: [`${writeId} was used for ${earlier.action} ${earlier.subjectId}`] },
         ]);
       }

@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import type { Bike, BikeRecord, JournalRow, Wheel } from '@cricket/contract/shapes';
 import { toldFacts } from '@cricket/core/told';
 import type { DataSource, EntityManager, EntityTarget } from 'typeorm';
@@ -20,15 +21,15 @@ import { takenByBike } from './stock';
 /** The bike, for a write: locked against a withdrawal in the same moment. */
 export async function bikeForWrite(manager: EntityManager, bikeId: string): Promise<BikeEntity> {
   const bike = await manager.findOne(BikeEntity, { where: { id: bikeId }, lock: { mode: 'pessimistic_write' } });
-  if (!bike) throw new ProblemError(404, 'not-found', 'There is no such bike.');
-  if (bike.withdrawnAt) throw new ProblemError(410, 'withdrawn', 'This bike was taken out of the shop meanwhile.');
+  if (!bike) throw new ProblemError(404, 'not-found', said('problem.no-such-bike'));
+  if (bike.withdrawnAt) throw new ProblemError(410, 'withdrawn', said('problem.bike-out'));
   return bike;
 }
 
 /** Everything known of one bike. */
 export async function bikeRecord(source: Source, bikeId: string): Promise<BikeRecord> {
   const [record] = await recordsWhere(source, 'WHERE bike.id = $1', [bikeId]);
-  if (!record) throw new ProblemError(404, 'not-found', 'There is no such bike.');
+  if (!record) throw new ProblemError(404, 'not-found', said('problem.no-such-bike'));
   return record;
 }
 

@@ -1,3 +1,4 @@
+import { said, type Said } from '@cricket/core/said';
 import { randomUUID } from 'node:crypto';
 
 import { whyUnsuited } from '@cricket/contract';
@@ -10,7 +11,6 @@ import { holdContract } from '../plain/hold-contract';
 import { parseJsonBytes } from '../plain/json-bytes';
 import { ProblemError } from '../problem/problem';
 import { keepPicture, type ReadPicture } from '../photos/read-picture';
-import { say } from '../speech/speakers';
 
 /** A job as it came in: everything but its pictures as rows, and those as they are kept. */
 export interface ReadJobFile {
@@ -47,7 +47,7 @@ function upToDate(plain: unknown): unknown {
   try {
     return upcastJobFile(plain, randomUUID);
   } catch (error) {
-    if (error instanceof InputError) throw bad(error.path, say(error.says));
+    if (error instanceof InputError) throw bad(error.path, error.says);
     throw error;
   }
 }
@@ -58,8 +58,8 @@ function refuseStrangers({ bike, ...lists }: FiledRecord): void {
     const seen = new Set<string>();
     rows.forEach(({ id, bikeId }, index) => {
       const path = `record.${name}.${index}`;
-      if (bikeId !== bike.id) throw bad(`${path}.bikeId`, `${bikeId} is not this bike, ${bike.id}`);
-      if (seen.has(id.toLowerCase())) throw bad(`${path}.id`, `${id} stands twice`);
+      if (bikeId !== bike.id) throw bad(`${path}.bikeId`, said('problem.not-this-bike', { bikeId, id: bike.id }));
+      if (seen.has(id.toLowerCase())) throw bad(`${path}.id`, said('problem.stands-twice', { id }));
       seen.add(id.toLowerCase());
     });
   }
@@ -69,11 +69,12 @@ function refuseStrangers({ bike, ...lists }: FiledRecord): void {
 function refuseBadKits(wheels: readonly PlainWheel[]): void {
   const seen = new Set<string>();
   wheels.forEach(({ id, axle }, index) => {
-    if (!isUUID(id)) throw bad(`wheels.${index}.id`, `${id} is not a UUID`);
-    if (seen.has(id.toLowerCase())) throw bad(`wheels.${index}.id`, `${id} stands twice`);
+    if (!isUUID(id)) throw bad(`wheels.${index}.id`, said('problem.no-uuid', { id }));
+    if (seen.has(id.toLowerCase())) throw bad(`wheels.${index}.id`, said('problem.stands-twice', { id }));
     seen.add(id.toLowerCase());
     if (axle.flatsMm >= axle.threadMm) {
-      const message = `${axle.flatsMm} is not smaller than the thread, ${axle.threadMm} mm`;
+      const { flatsMm, threadMm } = axle;
+      const message = said('problem.not-smaller', { flatsMm, threadMm });
       throw bad(`wheels.${index}.axle.flatsMm`, message);
     }
   });
@@ -83,10 +84,10 @@ function refuseBadKits(wheels: readonly PlainWheel[]): void {
 function refuseUnsuited({ readings }: FiledRecord): void {
   readings.forEach((reading, index) => {
     const why = whyUnsuited(reading);
-    if (why) throw bad(`record.readings.${index}.${why.path}`, say(why.says));
+    if (why) throw bad(`record.readings.${index}.${why.path}`, why.says);
   });
 }
 
-function bad(path: string, message: string): ProblemError {
-  return new ProblemError(422, 'invalid-input', 'Nothing was read in.', [{ path, messages: [message] }]);
+function bad(path: string, message: Said | string): ProblemError {
+  return new ProblemError(422, 'invalid-input', said('problem.nothing-read-in'), [{ path, messages: [message] }]);
 }

@@ -1,3 +1,4 @@
+import { said, type Said } from '@cricket/core/said';
 import type { NewArrangement } from '@cricket/contract';
 import type { BikeRecord } from '@cricket/contract/shapes';
 import {
@@ -14,7 +15,6 @@ import type { KitFacts } from '@cricket/core/kit';
 import type { Wheel } from '@cricket/core/parts';
 
 import { ProblemError } from '../problem/problem';
-import { say } from '../speech/speakers';
 
 /**
  * Works out what is being taken, from what is told of the bike and not from what the page says.
@@ -31,14 +31,14 @@ export function acceptedArrangement(
   const { facts: told } = record.bike;
   const kits = kitsOf(record, wheels);
   if (!stillSo({ facts: seen, kits: kits.map(kitOfStation) }, kind, told, kits)) {
-    throw new ProblemError(409, 'changed-meanwhile', 'This has changed since it was looked at: look at it again.');
+    throw new ProblemError(409, 'changed-meanwhile', said('problem.changed-since'));
   }
   const taken = arranged(kind, told, kits, signed);
-  if (!taken) throw refused(kind, 'nothing is written down of it yet');
+  if (!taken) throw refused(kind, said('problem.not-written-down'));
   const reason = against(taken.result);
   if (reason) {
-    const also = mayBeSigned(reason) ? ' The owner may answer for it, with a reason.' : '';
-    throw refused(reason.id, `${say(reason.because)}${also}`);
+    const { because } = reason;
+    throw refused(reason.id, mayBeSigned(reason) ? said('problem.may-be-signed', { because }) : because);
   }
   return taken;
 }
@@ -49,6 +49,6 @@ function kitsOf({ choices }: BikeRecord, wheels: readonly Wheel[]): KitFacts[] {
   return chosen.flatMap((id) => wheels.find((wheel) => wheel.id === id)?.kit ?? []);
 }
 
-function refused(path: string, message: string): ProblemError {
-  return new ProblemError(422, 'invalid-input', 'This cannot be taken.', [{ path, messages: [message] }]);
+function refused(path: string, message: Said | string): ProblemError {
+  return new ProblemError(422, 'invalid-input', said('problem.cannot-be-taken'), [{ path, messages: [message] }]);
 }

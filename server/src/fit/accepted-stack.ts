@@ -1,3 +1,4 @@
+import { said, type Said } from '@cricket/core/said';
 import type { NewStack } from '@cricket/contract';
 import type { BikeRecord, StackInput, StackResult } from '@cricket/contract/shapes';
 import { fittedStack } from '@cricket/core/as-fitted';
@@ -9,7 +10,6 @@ import { endJob, jobFacts, stepFigures } from '@cricket/core/procedure';
 
 import { ProblemError } from '../problem/problem';
 import { withoutStacks } from './summaries';
-import { say } from '../speech/speakers';
 
 /**
  * Works out what is being accepted, from the stored readings and not from what the page says.
@@ -23,7 +23,7 @@ export function acceptedStack(
 ): { input: StackInput; result: StackResult } {
   const at = endAt(body.place)!;
   const wheel = workshop.wheels.find(({ id }) => id === body.wheelId);
-  if (!wheel) throw refused('wheelId', `${body.wheelId} is not in the catalogue`);
+  if (!wheel) throw refused('wheelId', said('problem.not-in-catalogue', { id: body.wheelId }));
   const choice = {
     id: '',
     bikeId: record.bike.id,
@@ -40,14 +40,14 @@ export function acceptedStack(
     workshop,
   );
   const axle = fit?.stackInput;
-  if (!fit || !fitInput || !axle) throw refused('place', `the ${at} end is not measured yet`);
+  if (!fit || !fitInput || !axle) throw refused('place', said('problem.end-not-measured', { end: at }));
   // Something recorded cannot be: what stands on it is not judged, and no stack is taken over it.
   const leftOut = fit.findings.find(({ id }) => id.startsWith('left-out.'));
-  if (leftOut) throw refused(leftOut.id, say(leftOut.because));
+  if (leftOut) throw refused(leftOut.id, leftOut.because);
   holdInStores(body, axle.washers);
   const { stack, findings, verdict } = fittedStack(fitInput, fit, body)!;
   const against = findings.find((finding) => finding.verdict === 'stop' || finding.verdict === 'unknown');
-  if (against) throw refused(against.id, say(against.because));
+  if (against) throw refused(against.id, against.because);
   const bike = record.bike.facts;
   const { rotorShimMm, caliperShimMm } = stack;
   const inside = { left: stack.left.inside, right: stack.right.inside, rotorShimMm, caliperShimMm };
@@ -98,10 +98,10 @@ function holdInStores({ left, right }: NewStack, washers: readonly { id: string;
   for (const id of [...left, ...right]) used.set(id, (used.get(id) ?? 0) + 1);
   for (const [id, count] of used) {
     const there = known.get(id)?.count ?? 0;
-    if (there < count) throw refused('washers', `${id}: ${count} wanted, ${there} there that suit this axle and slot`);
+    if (there < count) throw refused('washers', said('problem.too-few', { id, count, there }));
   }
 }
 
-function refused(path: string, message: string): ProblemError {
-  return new ProblemError(422, 'invalid-input', 'This stack cannot be accepted.', [{ path, messages: [message] }]);
+function refused(path: string, message: Said | string): ProblemError {
+  return new ProblemError(422, 'invalid-input', said('problem.stack-cannot-be-taken'), [{ path, messages: [message] }]);
 }

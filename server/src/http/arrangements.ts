@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { NewArrangement } from '@cricket/contract';
 import type { Acceptance } from '@cricket/contract/shapes';
 import { coreVersion } from '@cricket/core';
@@ -45,7 +46,11 @@ export const arrangements = (dataSource: DataSource) =>
 function holdOwnersWord(c: Context, because: string): void {
   const { name, role } = makerIn(c);
   if (role !== 'owner') {
-    throw new ProblemError(403, 'not-allowed', `${name} is here as ${role}; this takes owner.`);
+    throw new ProblemError(
+      403,
+      'not-allowed',
+      said('problem.as-role', { name, role, needed: said('problem.role', { role: 'owner' }) }),
+    );
   }
   holdPresent(c);
   holdReason(because, 'because');

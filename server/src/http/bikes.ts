@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { BikeChange, NewBike, Withdrawal } from '@cricket/contract';
 import type { Bike } from '@cricket/contract/shapes';
 import { Hono } from 'hono';
@@ -43,7 +44,7 @@ export function bikes(dataSource: DataSource): Hono {
     const body = await readPlain(c, NewBike);
     await journalled(dataSource, writeContext(c), about(id, 'bike-in'), async (manager) => {
       if (await manager.existsBy(BikeEntity, { id })) {
-        throw new ProblemError(409, 'id-taken', 'A bike with this id exists already.');
+        throw new ProblemError(409, 'id-taken', said('problem.bike-exists'));
       }
       const bike = { id, ...ownFacts(body), createdAt: new Date(), withdrawnAt: null, version: 1 };
       await manager.insert(BikeEntity, bike);
@@ -59,7 +60,7 @@ export function bikes(dataSource: DataSource): Hono {
       const bike = await bikeForWrite(manager, id);
       const before = await storedRow<Bike>(manager, BikeEntity, id);
       if (bike.version !== version) {
-        throw new ProblemError(409, 'version-conflict', 'Someone else changed this bike meanwhile.', [], {
+        throw new ProblemError(409, 'version-conflict', said('problem.bike-changed'), [], {
           current: before,
           yours: { ...body, version },
         });
@@ -89,7 +90,7 @@ export function bikes(dataSource: DataSource): Hono {
     const { because } = await readPlain(c, Withdrawal);
     await journalled(dataSource, writeContext(c), about(id, 'bike-back'), async (manager) => {
       const bike = await manager.findOne(BikeEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
-      if (!bike) throw new ProblemError(404, 'not-found', 'There is no such bike.');
+      if (!bike) throw new ProblemError(404, 'not-found', said('problem.no-such-bike'));
       // Two who bring it back at once have brought it back.
       if (bike.withdrawnAt) {
         bike.withdrawnAt = null;
@@ -124,7 +125,7 @@ function ownFacts(body: NewBike) {
 function searched(text = ''): string {
   const sought = text.trim().slice(0, 80);
   if (keepable(sought)) return sought;
-  throw new ProblemError(422, 'invalid-input', 'This cannot be searched for.', [
-    { path: 'search', messages: ['must not hold the character NUL or half a character pair'] },
+  throw new ProblemError(422, 'invalid-input', said('problem.search'), [
+    { path: 'search', messages: [said('problem.no-such-character')] },
   ]);
 }

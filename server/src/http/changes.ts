@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { Hono } from 'hono';
 import { getCookie } from 'hono/cookie';
 import { streamSSE } from 'hono/streaming';
@@ -20,7 +21,7 @@ export function changes(feed: ChangeFeed | null, sessions: Sessions, cookie: str
   const app = new Hono();
   app.get('/', (c) => {
     if (!feed || feed.closed || feed.size >= mostListeners) {
-      throw new ProblemError(503, 'unavailable', 'This server tells no changes just now; read again instead.');
+      throw new ProblemError(503, 'unavailable', said('problem.no-changes'));
     }
     const token = getCookie(c, cookie);
     return streamSSE(c, async (stream) => {

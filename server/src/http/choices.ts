@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { NewChoice, whyNoChoice } from '@cricket/contract';
 import type { Choice } from '@cricket/contract/shapes';
 import type { DataSource } from 'typeorm';
@@ -19,8 +20,8 @@ export const choices = (dataSource: DataSource) =>
     columns: async ({ place, kind, wheelId, chosenAt }, { c, manager }) => {
       const wheel = kind === 'wheel' ? (wheelId ?? null) : null;
       if (wheel && !(await manager.existsBy(WheelEntity, { id: wheel }))) {
-        throw new ProblemError(422, 'invalid-input', 'This wheel is not in the catalogue.', [
-          { path: 'wheelId', messages: [`${wheel} is not in the catalogue`] },
+        throw new ProblemError(422, 'invalid-input', said('problem.no-such-wheel'), [
+          { path: 'wheelId', messages: [said('problem.not-in-catalogue', { id: wheel })] },
         ]);
       }
       return { place, kind, wheelId: wheel, chosenAt: madeAt(c, chosenAt) };

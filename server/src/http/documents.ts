@@ -1,6 +1,6 @@
 import type { Shop } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
-import { languages, type Language } from '@cricket/core/said';
+import { type Language, languages, said } from '@cricket/core/said';
 import { Hono, type Context } from 'hono';
 import type { DataSource } from 'typeorm';
 
@@ -51,7 +51,7 @@ export function documents(dataSource: DataSource, shop: Shop, heavy: Heavy): Hon
     const end = c.req.param('end');
     const source = await sourceOf(c, bikeId, `/bikes/${bikeId}/${end}/stack`);
     const bytes = await heavy.stackCard({ ...source, end: end as End });
-    if (!bytes) throw new ProblemError(404, 'not-found', 'No stack is taken for this end.');
+    if (!bytes) throw new ProblemError(404, 'not-found', said('problem.no-stack'));
     return pdf(c, `${source.record.bike.tag}-${end}-stack.pdf`, bytes);
   });
 
@@ -64,7 +64,7 @@ function languageOf(c: Context): Language {
   if (named === undefined) return signedOf(c)?.person.language ?? 'en';
   const language = languages.find((each) => each === named);
   if (!language) {
-    throw new ProblemError(422, 'invalid-input', 'No sheet is printed in this language.', [
+    throw new ProblemError(422, 'invalid-input', said('problem.sheet-language'), [
       { path: 'language', messages: [`one of ${languages.join(', ')}, not ${named.slice(0, 20)}`] },
     ]);
   }

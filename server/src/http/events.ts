@@ -1,3 +1,4 @@
+import { listed, said, type Said } from '@cricket/core/said';
 import { NewJobEvent, unsuitedEvent } from '@cricket/contract';
 import type { BikeRecord, JobEvent } from '@cricket/contract/shapes';
 import type { JobEventData, JobEventKind } from '@cricket/core/job-events';
@@ -17,7 +18,6 @@ import { holdPresent, makerIn } from './guard';
 import { holdReason } from './hold-reason';
 import { ProblemError } from '../problem/problem';
 import { madeAt } from './write-context';
-import { say } from '../speech/speakers';
 
 /** Two phones' clocks differ by less than this once they have heard the server's. */
 const toleratedMs = 60_000;
@@ -72,7 +72,7 @@ function holdRole(c: Context, kind: JobEventKind): void {
   const { name, role } = makerIn(c);
   const needed = rolesFor[kind];
   if (needed && !needed.includes(role)) {
-    throw new ProblemError(403, 'not-allowed', `${name} is here as ${role}; this takes ${needed.join(' or ')}.`);
+    throw new ProblemError(403, 'not-allowed', said('problem.as-role', { name, role, needed: rolesSaid(needed) }));
   }
 }
 
@@ -81,7 +81,7 @@ function holdOwnWord(c: Context, event: JobEvent): void {
   const { id, name, role } = makerIn(c);
   const kept = isWord(event) || event.kind === 'irreversible' || isProblem(event);
   if (!kept || role === 'owner' || event.personId === id) return;
-  throw new ProblemError(403, 'not-allowed', `${event.person} said this; ${name} cannot take it back: the owner can.`);
+  throw new ProblemError(403, 'not-allowed', said('problem.said-by-another', { person: event.person, name }));
 }
 
 function isProblem({ kind, data }: JobEvent): boolean {
@@ -108,7 +108,7 @@ async function holdConfirmation(
   const { id, name, role } = makerIn(c);
   const needed = ['owner', 'installer'];
   if (!needed.includes(role)) {
-    throw new ProblemError(403, 'not-allowed', `${name} is here as ${role}; this takes ${needed.join(' or ')}.`);
+    throw new ProblemError(403, 'not-allowed', said('problem.as-role', { name, role, needed: rolesSaid(needed) }));
   }
   const steps = await stepsSoFar(manager, bikeId);
   const last = steps.filter(({ data }) => {
@@ -117,12 +117,12 @@ async function holdConfirmation(
   });
   const done = last.at(-1);
   if ((done?.data as JobEventData<'step'> | undefined)?.how !== 'done') {
-    throw new ProblemError(422, 'invalid-input', 'This step is not done.', [
-      { path: 'data.stepId', messages: [`${stepId} is not done, so nobody can confirm it`] },
+    throw new ProblemError(422, 'invalid-input', said('problem.step-not-done'), [
+      { path: 'data.stepId', messages: [said('problem.not-done', { stepId })] },
     ]);
   }
   if (done!.personId === id) {
-    throw new ProblemError(403, 'not-allowed', `${name} did this step; somebody else confirms it.`);
+    throw new ProblemError(403, 'not-allowed', said('problem.own-step', { name }));
   }
 }
 
@@ -140,32 +140,35 @@ async function holdPlan(
   if (how !== 'done' && how !== 'skipped' && how !== 'stood-in') return;
   const workshop = await workshopOf(manager);
   const { steps, states } = jobData(await bikeRecord(manager, bikeId), workshop, await shopSettings(manager));
-  const refuse = (message: string, path = 'data.how'): never => {
-    throw new ProblemError(422, 'invalid-input', 'This step is not ended so.', [{ path, messages: [message] }]);
+  const refuse = (message: Said, path = 'data.how'): never => {
+    throw new ProblemError(422, 'invalid-input', said('problem.step-not-so'), [{ path, messages: [message] }]);
   };
   const { step, waitsFor } =
-    steps.find((state) => state.step.id === stepId) ??
-    refuse(`${stepId} is not in the plan of this bike as it is recorded now`, 'data.stepId');
+    steps.find((state) => state.step.id === stepId) ?? refuse(said('problem.not-in-plan', { stepId }), 'data.stepId');
   if (step.end && states[step.end].next.kind === 'refused') {
-    refuse(`the ${step.end} end takes no motor: nothing is done there`, 'data.stepId');
+    refuse(said('problem.no-motor', { end: step.end }), 'data.stepId');
   }
   const { name, role } = makerIn(c);
   if (how === 'done') {
-    if (waitsFor.length > 0) refuse(`${stepId} waits for ${waitsFor.join(', ')}`, 'data.stepId');
+    if (waitsFor.length > 0) refuse(said('problem.waits-for', { stepId, steps: waitsFor.join(', ') }), 'data.stepId');
     if (step.safety && role === 'learner') {
-      const title = `${name} is here as a learner; where safety hangs on a step, it takes owner or installer.`;
+      const title = said('problem.learner-at-safety', { name });
       throw new ProblemError(403, 'not-allowed', title);
     }
     return;
   }
   if (how === 'skipped') {
-    if (step.safety) refuse(`${stepId} is a step that safety hangs on: it is done, or the owner stands in for it`);
+    if (step.safety) refuse(said('problem.never-skipped', { stepId }));
     return;
   }
   if (role !== 'owner') {
-    throw new ProblemError(403, 'not-allowed', `${name} is here as ${role}; this takes owner.`);
+    throw new ProblemError(
+      403,
+      'not-allowed',
+      said('problem.as-role', { name, role, needed: said('problem.role', { role: 'owner' }) }),
+    );
   }
-  if (!step.safety) refuse(`${stepId} may be skipped with a reason: nobody has to stand in for it`);
+  if (!step.safety) refuse(said('problem.may-be-skipped', { stepId }));
   holdReason(because ?? '');
 }
 
@@ -184,11 +187,10 @@ async function holdLaterWord(
   const last = steps.findLast(({ data }) => (data as JobEventData<'step'>).stepId === stepId);
   const word = (last?.data as JobEventData<'step'> | undefined)?.how;
   if (!last || (word !== 'problem' && word !== 'undone') || last.at.getTime() <= at.getTime() + toleratedMs) return;
-  const said = word === 'problem' ? 'said that something is wrong with it' : 'took it back';
-  throw new ProblemError(409, 'said-meanwhile', 'Somebody looked at this step meanwhile.', [
+  throw new ProblemError(409, 'said-meanwhile', said('problem.step-looked-at'), [
     {
       path: 'at',
-      messages: [`${last.person?.name ?? last.personName} ${said} after this was entered: look at it again`],
+      messages: [said('problem.looked-after', { person: last.person?.name ?? last.personName ?? '', word })],
     },
   ]);
 }
@@ -205,14 +207,21 @@ async function holdOverride(
   const { fit, wheel } = endState(withoutStacks(record), end, await workshopOf(manager));
   const found = wheel?.id === data.wheelId ? fit?.findings.find(({ id }) => id === data.findingId) : undefined;
   if (found && mayOverride(found)) return;
-  throw new ProblemError(422, 'invalid-input', 'This cannot be overridden.', [
+  throw new ProblemError(422, 'invalid-input', said('problem.no-override'), [
     {
       path: 'data.findingId',
       messages: [
         found
-          ? `${data.findingId} is never overridden, or is no stop: ${say(found.because)}`
-          : `${data.findingId} is not found at the ${end} end with this wheel`,
+          ? said('problem.never-overridden', { findingId: data.findingId, because: found.because })
+          : said('problem.not-found-there', { findingId: data.findingId, end }),
       ],
     },
   ]);
+}
+
+function rolesSaid(roles: readonly string[]) {
+  return listed(
+    roles.map((role) => said('problem.role', { role })),
+    'or',
+  );
 }

@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { Withdrawal } from '@cricket/contract';
 import { factResources, type FactKind } from '@cricket/contract/register';
 import type { InputError, Shape } from '@cricket/core/input';
@@ -57,7 +58,7 @@ export function facts<Body extends object, Row extends { id: string }, Ready = n
     await journalled(dataSource, context, subject, async (manager) => {
       await bikeForWrite(manager, bikeId);
       if (await manager.existsBy(entity, { id })) {
-        throw new ProblemError(409, 'id-taken', `This id belongs to another ${kind}.`);
+        throw new ProblemError(409, 'id-taken', said('problem.id-of-another', { kind }));
       }
       const columns = await keeping.columns(body, { c, manager, bikeId, id }, ready);
       await manager.insert(entity, { id, bikeId, ...signedBy(context), ...columns } as never);
@@ -77,7 +78,7 @@ export function facts<Body extends object, Row extends { id: string }, Ready = n
       await journalled(dataSource, writeContext(c), subject, async (manager) => {
         await bikeForWrite(manager, bikeId);
         const before = await rowOf<Row>(manager, entity, id, bikeId);
-        if (!before) throw new ProblemError(404, 'not-found', `There is no such ${kind}.`);
+        if (!before) throw new ProblemError(404, 'not-found', said('problem.no-such-kind', { kind }));
         keeping.mayTakeBack?.(c, before);
         await withdraw(manager, entity, id, because);
         kept = await storedRow<Row>(manager, entity, id);

@@ -1,3 +1,4 @@
+import { listed, said } from '@cricket/core/said';
 import { personHeader } from '@cricket/contract/routes';
 import type { Role } from '@cricket/contract/shapes';
 import { isUUID } from 'class-validator';
@@ -30,14 +31,14 @@ export function guard(dataSource: DataSource, sessions: Sessions, config: Pick<C
     const signed = await sessions.find(getCookie(c, cookie));
     c.set(signedKey, signed);
     if (who === 'anyone') return next();
-    if (!signed) throw new ProblemError(401, 'not-signed-in', 'Sign in first.');
+    if (!signed) throw new ProblemError(401, 'not-signed-in', said('problem.sign-in'));
     const maker = await makerOf(c, dataSource, signed);
     c.set(makerKey, maker);
     // What decides over people and judgement is taken from whoever is at the phone now, never in somebody's name.
     if (atThePhoneOnly.test(c.req.path)) holdPresent(c);
     // Without a rule there may still be no such route: a stranger is told neither.
     if (who !== null && !who.includes(maker.role)) throw notAllowed(maker, who);
-    if (who === null) throw new ProblemError(404, 'not-found', 'There is no such thing.');
+    if (who === null) throw new ProblemError(404, 'not-found', said('problem.no-such-thing'));
     return next();
   };
 }
@@ -62,12 +63,9 @@ export function makerIn(c: Context): PersonEntity {
 export function holdPresent(c: Context): void {
   const maker = makerIn(c);
   if (signedOf(c)?.person.id === maker.id) return;
-  throw new ProblemError(
-    403,
-    'not-allowed',
-    `This takes ${maker.name} at the phone now: sign in as ${maker.name} and send it again.`,
-    [{ path: personHeader, messages: ['not the person who is signed in here'] }],
-  );
+  throw new ProblemError(403, 'not-allowed', said('problem.takes-person', { name: maker.name }), [
+    { path: personHeader, messages: ['not the person who is signed in here'] },
+  ]);
 }
 
 async function makerOf(c: Context, dataSource: DataSource, signed: Signed): Promise<PersonEntity> {
@@ -76,12 +74,9 @@ async function makerOf(c: Context, dataSource: DataSource, signed: Signed): Prom
   const proved = isUUID(named) && signed.provedIds.includes(named);
   const person = proved ? await dataSource.manager.findOneBy(PersonEntity, { id: named }) : null;
   if (!person?.active) {
-    throw new ProblemError(
-      403,
-      'not-allowed',
-      'Whoever made this entry has not signed in at this phone since; sign in as that person and send it again.',
-      [{ path: personHeader, messages: ['not a person who has signed in here'] }],
-    );
+    throw new ProblemError(403, 'not-allowed', said('problem.not-signed-since'), [
+      { path: personHeader, messages: ['not a person who has signed in here'] },
+    ]);
   }
   return person;
 }
@@ -90,10 +85,13 @@ function notAllowed(maker: PersonEntity, who: readonly Role[]): ProblemError {
   return new ProblemError(
     403,
     'not-allowed',
-    `${maker.name} is here as ${withArticle(maker.role)}; this takes ${who.map(withArticle).join(' or ')}.`,
+    said('problem.as-one', {
+      name: maker.name,
+      role: maker.role,
+      needed: listed(
+        who.map((role) => said('problem.role-one', { role })),
+        'or',
+      ),
+    }),
   );
-}
-
-function withArticle(role: Role): string {
-  return role === 'learner' ? 'a learner' : `an ${role}`;
 }

@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { reasonOfSubstance, saysSomething } from '@cricket/core/procedure';
 
 import { ProblemError } from '../problem/problem';
@@ -10,6 +11,6 @@ import { ProblemError } from '../problem/problem';
 export function holdReason(because: string, path = 'data.because'): void {
   if (saysSomething(because)) return;
   const { characters, words } = reasonOfSubstance;
-  const message = `"${because}" says too little; write at least ${characters} characters and ${words} different words`;
-  throw new ProblemError(422, 'invalid-input', 'This needs a reason.', [{ path, messages: [message] }]);
+  const message = said('problem.says-too-little', { because, characters, words });
+  throw new ProblemError(422, 'invalid-input', said('problem.reason'), [{ path, messages: [message] }]);
 }

@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import type { MiddlewareHandler } from 'hono';
 
 import { isLoopback, type Config } from '../config';
@@ -12,7 +13,7 @@ export function hostCheck({ host, publicHosts }: Pick<Config, 'host' | 'publicHo
   return async (c, next) => {
     const asked = nameIn(c.req.header('host') ?? new URL(c.req.url).host);
     if (asked !== null && (isLoopback(asked) || allowed.has(asked))) return next();
-    const title = 'The shop does not answer under this name; its owner can add it to PUBLIC_HOST.';
+    const title = said('problem.host');
     return answerProblem(c, new ProblemError(421, 'host-refused', title));
   };
 }

@@ -1,3 +1,4 @@
+import { said, type Said } from '@cricket/core/said';
 import { StoresImport, WheelsImport } from '@cricket/contract';
 import { isUUID } from 'class-validator';
 import { Hono } from 'hono';
@@ -89,12 +90,12 @@ async function importing(
 function refuseBadIds(rows: readonly { id: string }[]): void {
   const seen = new Set<string>();
   rows.forEach(({ id }, index) => {
-    if (!isUUID(id)) throw bad(`rows.${index}.id`, `${id} is not a UUID`);
-    if (seen.has(id.toLowerCase())) throw bad(`rows.${index}.id`, `${id} stands twice`);
+    if (!isUUID(id)) throw bad(`rows.${index}.id`, said('problem.no-uuid', { id }));
+    if (seen.has(id.toLowerCase())) throw bad(`rows.${index}.id`, said('problem.stands-twice', { id }));
     seen.add(id.toLowerCase());
   });
 }
 
-function bad(path: string, message: string): ProblemError {
-  return new ProblemError(422, 'invalid-input', 'Nothing was imported.', [{ path, messages: [message] }]);
+function bad(path: string, message: Said | string): ProblemError {
+  return new ProblemError(422, 'invalid-input', said('problem.nothing-imported'), [{ path, messages: [message] }]);
 }

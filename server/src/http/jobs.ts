@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { eventsOf, type JobEvent as CoreJobEvent } from '@cricket/core/job-events';
 import { jobFormat, largestJob, type FiledEvent } from '@cricket/core/job-file';
 import type { Photo } from '@cricket/contract/shapes';
@@ -53,7 +54,7 @@ export function jobs(dataSource: DataSource, heavy: Heavy): Hono {
     const context = writeContext(c);
     await journalled(dataSource, context, subject, async (manager) => {
       if (await manager.existsBy(BikeEntity, { id: record.bike.id })) {
-        throw new ProblemError(409, 'id-taken', 'This bike is in the shop already.');
+        throw new ProblemError(409, 'id-taken', said('problem.bike-here'));
       }
       const receivedAt = new Date();
       const { bike, readings, choices, acceptances, orders, events } = record;
@@ -133,9 +134,5 @@ function holdWordsOfOthers(c: Context, events: FiledEvent[]): void {
     eventsOf(given, 'override').length > 0 ||
     eventsOf(given, 'step').some(({ data }) => data.how === 'confirmed' || data.how === 'stood-in');
   if (!words || role === 'owner') return;
-  throw new ProblemError(
-    403,
-    'not-allowed',
-    `${name} is here as ${role}; this job carries overrides, confirmations or what the owner answers for: only the owner reads it in.`,
-  );
+  throw new ProblemError(403, 'not-allowed', said('problem.owner-reads-in', { name, role }));
 }

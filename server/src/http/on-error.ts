@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import type { Context } from 'hono';
 import { HTTPException } from 'hono/http-exception';
 import type { Logger } from 'pino';
@@ -15,26 +16,23 @@ export function onError(log: Logger) {
   return (error: Error, c: Context): Response => {
     if (error instanceof ProblemError) return answerProblem(c, error);
     if (error instanceof EntityNotFoundError) {
-      return answerProblem(c, new ProblemError(404, 'not-found', 'There is no such thing.'));
+      return answerProblem(c, new ProblemError(404, 'not-found', said('problem.no-such-thing')));
     }
     if (error instanceof HTTPException && error.status === 413) {
-      return answerProblem(c, new ProblemError(413, 'body-too-large', 'The request is too large.'));
+      return answerProblem(c, new ProblemError(413, 'body-too-large', said('problem.too-large')));
     }
     if (error instanceof HTTPException && error.status < 500) {
-      return answerProblem(c, new ProblemError(400, 'malformed-json', 'The request cannot be read.'));
+      return answerProblem(c, new ProblemError(400, 'malformed-json', said('problem.unreadable')));
     }
     const refused = refusedByDatabase(error);
     if (refused) return answerProblem(c, refused);
     const requestId = c.get('requestId') as string | undefined;
     if (isUnavailable(error)) {
       log.warn({ requestId, err: errorForLog(error) }, 'database unavailable');
-      return answerProblem(
-        c,
-        new ProblemError(503, 'unavailable', 'The database does not answer; nothing was written.'),
-      );
+      return answerProblem(c, new ProblemError(503, 'unavailable', said('problem.no-database')));
     }
     log.error({ requestId, err: errorForLog(error) }, 'request failed');
-    return answerProblem(c, new ProblemError(500, 'internal', 'Something went wrong; nothing was written.'));
+    return answerProblem(c, new ProblemError(500, 'internal', said('problem.internal')));
   };
 }
 
@@ -45,9 +43,9 @@ export function onError(log: Logger) {
 function refusedByDatabase(error: unknown): ProblemError | null {
   const code = (error as { driverError?: { code?: unknown } }).driverError?.code;
   if (typeof code !== 'string') return null;
-  if (code === '23505') return new ProblemError(409, 'id-taken', 'Something with this id or name exists already.');
-  if (code === '23503') return new ProblemError(409, 'id-taken', 'Something that this belongs to is not there.');
-  if (code.startsWith('22')) return new ProblemError(422, 'invalid-input', 'A value cannot be kept.');
+  if (code === '23505') return new ProblemError(409, 'id-taken', said('problem.exists'));
+  if (code === '23503') return new ProblemError(409, 'id-taken', said('problem.belongs-nowhere'));
+  if (code.startsWith('22')) return new ProblemError(422, 'invalid-input', said('problem.value'));
   return null;
 }
 

@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { OrderLineEntry } from '@cricket/contract';
 import type { OrderLine } from '@cricket/contract/shapes';
 import { Hono } from 'hono';
@@ -27,9 +28,9 @@ export function orders(dataSource: DataSource): Hono {
       await bikeForWrite(manager, bikeId);
       const before = await rowOf<OrderLine>(manager, OrderLineEntity, id);
       if (before && before.bikeId !== bikeId) {
-        throw new ProblemError(409, 'id-taken', 'This line belongs to another bike.');
+        throw new ProblemError(409, 'id-taken', said('problem.line-of-another'));
       }
-      holdVersion(before, body, 'line of the order');
+      holdVersion(before, body, 'order_line');
       const line = manager.create(OrderLineEntity, {
         ...body,
         id,

@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import type { MiddlewareHandler } from 'hono';
 
 import { answerProblem, ProblemError } from '../problem/problem';
@@ -11,7 +12,7 @@ export function originCheck(): MiddlewareHandler {
     const origin = c.req.header('origin');
     const reads = c.req.method === 'GET' || c.req.method === 'HEAD';
     if (reads || origin === undefined || isSame(origin, c.req.header('host'))) return next();
-    return answerProblem(c, new ProblemError(403, 'origin-refused', 'Writes are taken from this address only.'));
+    return answerProblem(c, new ProblemError(403, 'origin-refused', said('problem.origin')));
   };
 }
 

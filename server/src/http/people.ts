@@ -1,3 +1,4 @@
+import { said, type Said } from '@cricket/core/said';
 import { PersonEntry } from '@cricket/contract';
 import type { Person } from '@cricket/contract/shapes';
 import { Hono } from 'hono';
@@ -35,7 +36,7 @@ export function people(dataSource: DataSource, sessions: Sessions): Hono {
       const before = stored && personShape(stored);
       holdVersion(before, { version: body.version, ...entered(body) }, 'person');
       if (await manager.existsBy(PersonEntity, { nameKey: nameKey(body.name), id: Not(id) })) {
-        throw refused('name', `${body.name.trim()} is a person of the shop already`);
+        throw refused('name', said('problem.name-taken', { name: body.name.trim() }));
       }
       const otherOwner = await manager.existsBy(PersonEntity, { role: 'owner', active: true, id: Not(id) });
       const able = { role: 'owner' as const, active: true, passwordHash: Not(IsNull()) };
@@ -45,7 +46,7 @@ export function people(dataSource: DataSource, sessions: Sessions): Hono {
       const staysOwner = body.role === 'owner' && body.active;
       const canAfter = others > 0 || (staysOwner && hasPassword);
       if ((!otherOwner && !staysOwner) || (couldBefore && !canAfter)) {
-        throw refused('role', 'the shop needs one owner who can sign in');
+        throw refused('role', said('problem.needs-owner'));
       }
       const person = manager.create(PersonEntity, {
         id,
@@ -79,6 +80,6 @@ function entered({ name, role, active }: PersonEntry) {
   return { name: name.trim(), role, active };
 }
 
-function refused(path: string, message: string): ProblemError {
-  return new ProblemError(422, 'invalid-input', 'Some fields do not hold.', [{ path, messages: [message] }]);
+function refused(path: string, message: Said | string): ProblemError {
+  return new ProblemError(422, 'invalid-input', said('problem.fields'), [{ path, messages: [message] }]);
 }

@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { NewPhoto } from '@cricket/contract';
 import type { Photo } from '@cricket/contract/shapes';
 import { mostPhotoBytes } from '@cricket/core/job-file';
@@ -27,7 +28,7 @@ export function photos(dataSource: DataSource): Hono {
     const where = { id: uuidParam(c, 'photoId'), bikeId: uuidParam(c, 'bikeId') };
     const column = c.req.query('size') === 'small' ? 'small' : 'picture';
     const photo = await dataSource.manager.findOne(PhotoEntity, { where, select: { id: true, [column]: true } });
-    if (!photo) throw new ProblemError(404, 'not-found', 'There is no such photo.');
+    if (!photo) throw new ProblemError(404, 'not-found', said('problem.no-such-photo'));
     return c.body(new Uint8Array(photo[column]), 200, { 'content-type': 'image/jpeg' });
   });
 
@@ -43,12 +44,10 @@ async function holdRoom(manager: EntityManager, bikeId: string, bytes: number): 
     .getRawOne<{ used: string }>())!;
   if (Number(used) + bytes <= mostPhotoBytes) return;
   const mb = (many: number) => (many / 1024 / 1024).toFixed(1);
-  throw new ProblemError(422, 'invalid-input', 'The photos of this bike fill their room.', [
+  throw new ProblemError(422, 'invalid-input', said('problem.photos-full'), [
     {
       path: 'picture',
-      messages: [
-        `has ${mb(bytes)} MB; ${mb(Number(used))} of ${mb(mostPhotoBytes)} MB are taken by this bike's photos`,
-      ],
+      messages: [said('problem.photo-room', { mb: mb(bytes), usedMb: mb(Number(used)), mostMb: mb(mostPhotoBytes) })],
     },
   ]);
 }

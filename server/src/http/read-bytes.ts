@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import type { Context } from 'hono';
 
 import { ShapeGuard } from '../plain/json-bytes';
@@ -10,12 +11,12 @@ import { ProblemError } from '../problem/problem';
  * @throws ProblemError 413 and 422
  */
 export async function readBytes(c: Context, mostBytes: number): Promise<Uint8Array<ArrayBuffer>> {
-  const tooLarge = () => new ProblemError(413, 'body-too-large', `The request is larger than ${mostBytes} bytes.`);
-  const said = Number(c.req.header('content-length') ?? 0);
-  if (said > mostBytes) throw tooLarge();
+  const tooLarge = () => new ProblemError(413, 'body-too-large', said('problem.larger', { bytes: mostBytes }));
+  const stated = Number(c.req.header('content-length') ?? 0);
+  if (stated > mostBytes) throw tooLarge();
   const shape = new ShapeGuard();
   // Grows in its place, and is given back as soon as it is read: see parseJsonBytes.
-  const memory = new ArrayBuffer(said || 256 * 1024, { maxByteLength: mostBytes });
+  const memory = new ArrayBuffer(stated || 256 * 1024, { maxByteLength: mostBytes });
   const bytes = new Uint8Array(memory);
   let length = 0;
   for await (const piece of (c.req.raw.body ?? []) as unknown as AsyncIterable<Uint8Array>) {

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 
 import { DemoRole, FirstOwner, OwnLanguage, OwnSecrets, PinSwitch, SignIn } from '@cricket/contract';
 import type { SessionInfo } from '@cricket/contract/shapes';
-import { languages, type Language } from '@cricket/core/said';
+import { said } from '@cricket/core/said';
 import { getConnInfo } from '@hono/node-server/conninfo';
 import { Hono, type Context } from 'hono';
 import { deleteCookie, setCookie } from 'hono/cookie';
@@ -17,6 +17,7 @@ import { fitsSecret, hashSecret } from '../people/secrets';
 import { cookieSeconds, type Sessions } from '../people/sessions';
 import { makerIn, sessionCookie, signedOf } from './guard';
 import { ProblemError } from '../problem/problem';
+import { languageAsked } from '../speech/asked';
 import { readPlain } from './read-plain';
 
 /** Signing in, handing the phone over, signing out. */
@@ -71,7 +72,7 @@ export function session(dataSource: DataSource, sessions: Sessions, config: Conf
   });
 
   app.post('/demo', async (c) => {
-    if (!config.demo) throw new ProblemError(404, 'not-found', 'This is no demo shop.');
+    if (!config.demo) throw new ProblemError(404, 'not-found', said('problem.no-demo'));
     const { role } = await readPlain(c, DemoRole);
     return begin(c, await manager.findOneByOrFail(PersonEntity, { id: demoPersonId(role) }));
   });
@@ -83,7 +84,7 @@ export function session(dataSource: DataSource, sessions: Sessions, config: Conf
       // Of two who come at once, one becomes the owner and the other is told.
       await transaction.query('SELECT pg_advisory_xact_lock(4622)');
       if ((await transaction.count(PersonEntity)) > 0) {
-        throw new ProblemError(409, 'id-taken', 'This shop has an owner already; sign in.');
+        throw new ProblemError(409, 'id-taken', said('problem.has-owner'));
       }
       return transaction.save(
         transaction.create(PersonEntity, {
@@ -140,12 +141,6 @@ export function session(dataSource: DataSource, sessions: Sessions, config: Conf
   });
 
   return app;
-}
-
-/** The language that a browser asks for, for somebody who has not chosen yet. */
-function languageAsked(c: Context): Language {
-  const asked = c.req.header('accept-language')?.toLowerCase() ?? '';
-  return languages.find((language) => asked.startsWith(language)) ?? 'en';
 }
 
 /** Where a request comes from; behind a proxy of one's own, what that says. */

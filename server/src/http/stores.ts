@@ -30,7 +30,7 @@ export function stores(dataSource: DataSource): Hono {
       await holdStores(manager);
       const before = await storeItem(manager, id);
       const yours = { ...body, count, version };
-      holdVersion(before, yours, 'line of the stores');
+      holdVersion(before, yours, 'store_line');
       const item = manager.create(StoreItemEntity, {
         id,
         kind: body.kind,
@@ -62,9 +62,9 @@ export function stores(dataSource: DataSource): Hono {
     await journalled(dataSource, context, subject, async (manager) => {
       await holdStores(manager);
       const before = await storeItem(manager, itemId);
-      if (!before) throw new ProblemError(404, 'not-found', 'There is no such line of the stores.');
+      if (!before) throw new ProblemError(404, 'not-found', said('problem.no-such-line'));
       if (await manager.existsBy(StoreMoveEntity, { id })) {
-        throw new ProblemError(409, 'id-taken', 'This id belongs to another move.');
+        throw new ProblemError(409, 'id-taken', said('problem.id-of-move'));
       }
       const { kind, count } = body;
       const { personId } = context;
@@ -82,7 +82,7 @@ export function stores(dataSource: DataSource): Hono {
     await journalled(dataSource, writeContext(c), subject, async (manager) => {
       // Locked, as for a change: what was acknowledged meanwhile must not be written over.
       const stored = await manager.findOne(StoreItemEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
-      if (!stored) throw new ProblemError(404, 'not-found', 'There is no such line of the stores.');
+      if (!stored) throw new ProblemError(404, 'not-found', said('problem.no-such-line'));
       const before = await storeItem(manager, id);
       stored.withdrawnAt ??= new Date();
       stored.version += 1;

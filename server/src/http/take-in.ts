@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { TakeInEntry } from '@cricket/contract';
 import { whyNotTold } from '@cricket/core/answer-check';
 import { InputError } from '@cricket/core/input';
@@ -26,7 +27,7 @@ export function takeIn(dataSource: DataSource): Hono {
       await bikeForWrite(manager, bikeId);
       const ids = tellings.map(({ id }) => id);
       if (await manager.existsBy(ReadingEntity, { id: In(ids) })) {
-        throw new ProblemError(409, 'id-taken', 'One of these ids belongs to another reading.');
+        throw new ProblemError(409, 'id-taken', said('problem.reading-id'));
       }
       const before = (await bikeRecord(manager, bikeId)).bike.facts;
       const takenAt = madeAt(c, claimed);

@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import type { MiddlewareHandler } from 'hono';
 import pLimit from 'p-limit';
 
@@ -18,7 +19,7 @@ export function inTurns(atOnce: number, inner: MiddlewareHandler): MiddlewareHan
     // Nothing is sent along with a question.
     if (c.req.method === 'GET') return inner(c, next);
     if (turns.pendingCount >= mostWaiting) {
-      return answerProblem(c, new ProblemError(503, 'unavailable', 'Too much comes in at once; try again.'));
+      return answerProblem(c, new ProblemError(503, 'unavailable', said('problem.too-much')));
     }
     return turns(() => inner(c, next));
   };

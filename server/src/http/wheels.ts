@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { WheelEntry } from '@cricket/contract';
 import { Hono } from 'hono';
 import type { DataSource } from 'typeorm';
@@ -22,10 +23,10 @@ export function wheels(dataSource: DataSource): Hono {
     const id = uuidParam(c, 'wheelId');
     const body = await readPlain(c, WheelEntry);
     if (body.axle.flatsMm >= body.axle.threadMm) {
-      throw new ProblemError(422, 'invalid-input', 'Some fields do not hold.', [
+      throw new ProblemError(422, 'invalid-input', said('problem.fields'), [
         {
           path: 'axle.flatsMm',
-          messages: [`must be smaller than the thread, ${body.axle.threadMm} mm (given: ${body.axle.flatsMm})`],
+          messages: [said('problem.must-be-smaller', { threadMm: body.axle.threadMm, flatsMm: body.axle.flatsMm })],
         },
       ]);
     }

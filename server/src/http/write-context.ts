@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { queuedHeader, writeIdHeader } from '@cricket/contract/routes';
 import { isUUID } from 'class-validator';
 import type { Context } from 'hono';
@@ -11,7 +12,7 @@ import { ProblemError } from '../problem/problem';
 export function writeContext(c: Context): WriteContext {
   const writeId = c.req.header(writeIdHeader) ?? '';
   if (!isUUID(writeId)) {
-    throw new ProblemError(400, 'invalid-input', `Every write needs the header ${writeIdHeader} with a UUID.`, [
+    throw new ProblemError(400, 'invalid-input', said('problem.write-id', { header: writeIdHeader }), [
       { path: writeIdHeader, messages: [`must be a UUID (given: ${JSON.stringify(writeId.slice(0, 60))})`] },
     ]);
   }
@@ -35,7 +36,7 @@ export function madeAt(c: Context, claimed: string): Date {
   if (told === undefined) return new Date(claimed);
   const ageMs = /^\d{1,11}$/.test(told) ? Number(told) : Infinity;
   if (ageMs > longestQueueMs) {
-    throw new ProblemError(422, 'invalid-input', 'An entry waits at a phone for a year at most.', [
+    throw new ProblemError(422, 'invalid-input', said('problem.queue'), [
       {
         path: queuedHeader,
         messages: [`must be from 0 to ${longestQueueMs} (given: ${JSON.stringify(told.slice(0, 40))})`],
@@ -49,7 +50,7 @@ export function madeAt(c: Context, claimed: string): Date {
 /** A path parameter that must be a UUID; anything else cannot exist. */
 export function uuidParam(c: Context, name: string): string {
   const value = c.req.param(name) ?? '';
-  if (!isUUID(value)) throw new ProblemError(404, 'not-found', 'There is no such thing.');
+  if (!isUUID(value)) throw new ProblemError(404, 'not-found', said('problem.no-such-thing'));
   // One thing has one id, however it is spelt.
   return value.toLowerCase();
 }

@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible';
 import type { DataSource } from 'typeorm';
 
@@ -46,7 +47,7 @@ export class Attempts {
     await this.consume(this.person, who);
     const result = await tried();
     if (result === null) {
-      throw new ProblemError(401, 'wrong-secret', 'Name and secret do not belong together.');
+      throw new ProblemError(401, 'wrong-secret', said('problem.wrong-secret'));
     }
     await Promise.all([this.person.delete(who), this.address.reward(address, 1)]);
     return result;
@@ -61,7 +62,7 @@ export class Attempts {
       throw new ProblemError(
         429,
         'too-many-attempts',
-        `Tried too often; wait ${minutes} ${minutes === 1 ? 'minute' : 'minutes'}.`,
+        said('problem.too-often', { minutes }),
         [],
         undefined,
         Math.ceil(error.msBeforeNext / 1000),

@@ -1,3 +1,4 @@
+import { said } from '@cricket/core/said';
 import pLimit from 'p-limit';
 import sharp from 'sharp';
 
@@ -48,7 +49,7 @@ async function readNow(bytes: Buffer): Promise<ReadPicture> {
       .toBuffer();
     return { picture: kept.data, small, widthPx: kept.info.width, heightPx: kept.info.height };
   } catch (error) {
-    throw new ProblemError(422, 'unreadable-picture', 'This is no picture that can be read.', [
+    throw new ProblemError(422, 'unreadable-picture', said('problem.picture'), [
       {
         path: 'picture',
         messages: [

@@ -1,7 +1,7 @@
+import { said } from '@cricket/core/said';
 import { inputErrors, type InputError, type Shape } from '@cricket/core/input';
 
 import { ProblemError } from '../problem/problem';
-import { say } from '../speech/speakers';
 
 /** @throws ProblemError 422 with every field that does not hold, its value and its range */
 export function holdContract<T extends object>(plain: unknown, shape: Shape<T>): T {
@@ -15,7 +15,7 @@ export function holdNone(errors: readonly InputError[]): void {
   throw new ProblemError(
     422,
     'invalid-input',
-    'Some fields do not hold.',
-    errors.map(({ path, says }) => ({ path, messages: [say(says)] })),
+    said('problem.fields'),
+    errors.map(({ path, says }) => ({ path, messages: [says] })),
   );
 }

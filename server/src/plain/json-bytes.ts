@@ -1,3 +1,4 @@
+import { said, type Said } from '@cricket/core/said';
 import { createHash } from 'node:crypto';
 
 import { ProblemError } from '../problem/problem';
@@ -21,7 +22,7 @@ export function parseJsonBytes(bytes: Uint8Array): { plain: unknown; digest: str
     if (bytes.buffer instanceof ArrayBuffer && bytes.buffer.resizable) bytes.buffer.resize(0);
     plain = JSON.parse(text);
   } catch {
-    throw new ProblemError(400, 'malformed-json', 'The request is not valid JSON.');
+    throw new ProblemError(400, 'malformed-json', said('problem.json'));
   }
   holdCharacters(plain, '');
   return { plain, digest };
@@ -47,23 +48,23 @@ export class ShapeGuard {
       } else if (code === 34) this.quoted = true;
       else if (code === 91 || code === 123) {
         this.depth++;
-        if (this.depth > deepest) throw invalid('', `must not be nested deeper than ${deepest}`);
+        if (this.depth > deepest) throw invalid('', said('problem.too-deep', { deepest }));
       } else if (code === 93 || code === 125) this.depth--;
       else if (code === 44) this.values++;
     }
-    if (this.values > mostValues) throw invalid('', `must not hold more than ${mostValues} values`);
+    if (this.values > mostValues) throw invalid('', said('problem.too-many-values', { mostValues }));
   }
 }
 
 function holdCharacters(value: unknown, path: string): void {
   if (typeof value === 'string') {
-    if (!keepable(value)) throw invalid(path, 'must not hold the character NUL or half a character pair');
+    if (!keepable(value)) throw invalid(path, said('problem.no-such-character'));
     return;
   }
   if (typeof value !== 'object' || value === null) return;
   for (const [key, inner] of Object.entries(value)) {
     const here = path === '' ? key : `${path}.${key}`;
-    if (!keepable(key)) throw invalid(path, 'has a field whose name holds the character NUL or half a character pair');
+    if (!keepable(key)) throw invalid(path, said('problem.field-no-such-character'));
     holdCharacters(inner, here);
   }
 }
@@ -73,6 +74,6 @@ export function keepable(text: string): boolean {
   return !/\0|\p{Surrogate}/u.test(text);
 }
 
-function invalid(path: string, message: string): ProblemError {
-  return new ProblemError(422, 'invalid-input', 'Some fields do not hold.', [{ path, messages: [message] }]);
+function invalid(path: string, message: Said): ProblemError {
+  return new ProblemError(422, 'invalid-input', said('problem.fields'), [{ path, messages: [message] }]);
 }

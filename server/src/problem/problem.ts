@@ -1,6 +1,16 @@
-import type { Problem, ProblemCode, ProblemField } from '@cricket/contract/problem';
+import type { Problem, ProblemCode } from '@cricket/contract/problem';
+import type { Said } from '@cricket/core/said';
 import type { Context } from 'hono';
 import type { ContentfulStatusCode } from 'hono/utils/http-status';
+
+import { languageAsked } from '../speech/asked';
+import { speakers } from '../speech/speakers';
+
+/** What is wrong with a field: said in the language of who asks; for programs, as it stands. */
+export interface ToldField {
+  path: string;
+  messages: readonly (Said | string)[];
+}
 
 /** An error with an answer: thrown anywhere, turned into `application/problem+json` in one place. */
 export class ProblemError extends Error {
@@ -9,25 +19,26 @@ export class ProblemError extends Error {
   constructor(
     readonly status: ContentfulStatusCode,
     readonly code: ProblemCode,
-    readonly title: string,
-    readonly errors: ProblemField[] = [],
+    readonly title: Said,
+    readonly errors: readonly ToldField[] = [],
     /** With a version conflict: what is stored, and what was sent. */
     readonly versions?: { current: unknown; yours: unknown },
     /** When it is worth trying again. */
     readonly retryAfterSeconds?: number,
   ) {
-    super(title);
+    super(speakers.en.say(title));
   }
 }
 
 /** Answers with a problem. */
 export function answerProblem(c: Context, problem: ProblemError): Response {
+  const { say } = speakers[languageAsked(c)];
   const body: Problem = {
     type: `urn:cricket:${problem.code}`,
-    title: problem.title,
+    title: say(problem.title),
     status: problem.status,
     code: problem.code,
-    errors: problem.errors,
+    errors: problem.errors.map(({ path, messages }) => ({ path, messages: messages.map(say) })),
     ...problem.versions,
   };
   return c.body(JSON.stringify(body), problem.status, {

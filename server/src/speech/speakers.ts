@@ -1,4 +1,4 @@
-import type { Language, Said } from '@cricket/core/said';
+import type { Said, Language } from '@cricket/core/said';
 import { speakerOf, type Speaker } from '@cricket/words';
 import { core as german } from '@cricket/words/de';
 import { sheet as germanSheet } from '@cricket/words/de/sheet';

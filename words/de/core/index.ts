@@ -39,6 +39,7 @@ import parts from './parts.json';
 import pedalSensor from './pedal-sensor.json';
 import powerPath from './power-path.json';
 import powerQuestion from './power-question.json';
+import problem from './problem.json';
 import procedure from './procedure.json';
 import racks from './racks.json';
 import rotorFit from './rotor-fit.json';
@@ -102,6 +103,7 @@ export const core = {
   'pedal-sensor': pedalSensor,
   'power-path': powerPath,
   'power-question': powerQuestion,
+  problem,
   procedure,
   racks,
   'rotor-fit': rotorFit,

@@ -4,6 +4,7 @@ import { acceptanceKinds } from '../acceptance';
 import { bayOfBike } from '../bay-question';
 import type { BikeFacts } from '../bike-facts';
 import { inventedKit } from '../fit/invented.testing';
+import { say } from '../english.testing';
 import { inputErrors } from '../input';
 import { measuredBike } from '../kit-on-bike/measured-bike.testing';
 import { toldFeatures } from '../told';
@@ -73,7 +74,7 @@ describe('an arrangement', () => {
     expect([inputErrors(input, plain.input), inputErrors(result, plain.result)]).toEqual([[], []]);
     const lines = arrangementLines[station](taken.result.chosen as never);
     expect(lines.length).toBeGreaterThan(0);
-    for (const line of lines) expect(line).toMatch(/^\S.*\.$/);
+    for (const line of lines) expect(say(line)).toMatch(/^\S.*\.$/);
   });
 
   it('is none while nothing is written down, or nothing can be chosen', () => {

@@ -14,7 +14,10 @@ onSignedOut(() => readAnew(queryClient, [keys.session]));
 
 async function whoIsHere(signal: AbortSignal): Promise<SessionInfo> {
   const info = await read<SessionInfo>(routes.session, signal);
-  return info.demo && !info.person ? ask<SessionInfo>('POST', routes.demoSession, { role: 'installer' }) : info;
+  if (!info.demo || info.person) return info;
+  // A hand-over that was answered meanwhile has changed the cookie: only who is nobody with the newest one is a visitor.
+  const again = await read<SessionInfo>(routes.session, signal);
+  return again.person ? again : ask<SessionInfo>('POST', routes.demoSession, { role: 'installer' });
 }
 
 /** Nothing was typed on this page before the first answer. */

@@ -155,7 +155,9 @@ export function StandScreen() {
             }}
           />
         </View>
-        <SheetLinks label={words.sheet} href={routes.jobSheet(bikeId)} className="mx-4 mb-2" />
+        <View className="mx-4 mb-2 flex-row flex-wrap gap-2">
+          <SheetLinks label={words.sheet} href={routes.jobSheet(bikeId)} />
+        </View>
         <StepList steps={steps} current={current?.step.id ?? null} onPick={goTo} />
       </Screen>
     );

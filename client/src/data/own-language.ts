@@ -1,15 +1,12 @@
-import { languages, type Language } from '@cricket/core/said';
+import { languageIn, type Language } from '@cricket/core/said';
 
 import { spokenNow } from '../ui/say';
 
 const storageKey = 'cricket-language';
 
-const known = (text: string | null | undefined): Language | null =>
-  languages.find((language) => text?.toLowerCase().startsWith(language)) ?? null;
-
 /** As who had this phone last is spoken to; on a new one as its browser asks. */
 export function languageHere(): Language {
-  return known(kept()) ?? known(navigator.language) ?? 'en';
+  return languageIn(kept()) ?? languageIn(navigator.language) ?? 'en';
 }
 
 /**

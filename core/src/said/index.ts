@@ -1,5 +1,5 @@
 /** What is to be said, as codes and figures: sentences are made of it in `words/`. */
-export { languages, type Language } from './language';
+export { languageIn, languages, type Language } from './language';
 export {
   asWritten,
   isSaid,

@@ -1,5 +1,5 @@
-import { isCarbon, openFeatures, type EndFacts } from '@cricket/core/end-facts';
-import { firstLookFeatures, type End } from '@cricket/core/features';
+import { openFeatures, type EndFacts } from '@cricket/core/end-facts';
+import { isCarbon, firstLookFeatures, type End } from '@cricket/core/features';
 import { axleAt } from '@cricket/core/model';
 import { endVerdict } from '@cricket/core/next-action';
 import { useLocalSearchParams, useRouter } from 'expo-router';

@@ -1,6 +1,5 @@
-import { featureById, features, type LengthFeature } from '@cricket/core/features';
+import { featureById, type LengthFeature } from '@cricket/core/features';
 
-import { answerName, featureWords } from './feature-words';
 import { judgeTyped } from './judge-typed';
 import { nextOpen } from './where-next';
 
@@ -21,17 +20,6 @@ describe('judgeTyped', () => {
     expect(judgeTyped('9.6', 'mm', seat, 9.58)).toMatchObject({ odd: null });
     expect(judgeTyped('8.95', 'mm', seat, 9.85)).toMatchObject({ odd: { kind: 'digits-swapped', meantMm: 9.85 } });
     expect(judgeTyped('14', 'mm', seat, 9.58)).toMatchObject({ odd: { kind: 'far-off' } });
-  });
-});
-
-describe('the words of a feature', () => {
-  it('exist for every feature and every answer', () => {
-    for (const feature of features) {
-      const { title, todo, how, why } = featureWords(feature.id);
-      for (const text of [title, todo, how, why]) expect(text).toMatch(/\S/);
-      if (feature.kind !== 'word') continue;
-      for (const word of feature.words) expect(answerName(feature.id, word)).toMatch(/^[A-Z0-9]/);
-    }
   });
 });
 

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 
 import { frontReadings } from '../end-fit/front-end.testing';
-import { features, slotPlaces } from '../features';
+import { needsApproval, features, slotPlaces } from '../features';
 import { endFacts, type Reading } from './end-facts';
-import { measurePlan, needsApproval, openFeatures } from './measure-plan';
+import { measurePlan, openFeatures } from './measure-plan';
 
 const facts = (readings: readonly Reading[]) => endFacts('front', readings);
 const openIds = (readings: readonly Reading[]) => openFeatures(facts(readings)).map(({ id }) => id);

@@ -1,4 +1,4 @@
-import { featureById, spacingPlacesApartMm, slotPlaces } from '../features';
+import { featureById, spacingPlacesApartMm, slotPlaces, type Seen } from '../features';
 import { materials, type Material } from '../materials';
 import { axleAt, type End, type Place, type Side } from '../model';
 import type { LoosePart } from '../parts';
@@ -29,22 +29,12 @@ export interface Told {
 export type Condition = 'sound' | 'surface-rust' | 'bent' | 'cracked' | 'play' | 'unsure';
 
 /** What the readings of one end say together. A figure that nobody has read yet is null. */
-export interface EndFacts {
-  end: End;
+export interface EndFacts extends Seen {
   /** Somebody has read something here; what take-in was told of this end is no reading of it. */
   begun: boolean;
-  material: Material | null;
-  bladeMaterial: Material | null;
-  suspension: boolean | null;
   makerApproval: boolean | null;
   condition: Condition | null;
   seat: 'round' | 'flat' | 'relieved' | null;
-  kind: 'open' | 'closed' | null;
-  brake: 'rim' | 'disc' | 'other' | 'none' | null;
-  /** Speeds at the rear; 0 for one sprocket or none. */
-  speeds: number | null;
-  /** A chain runs to this end: its hub must take a sprocket. Null: nobody has looked yet. */
-  chain: boolean | null;
   /** Somebody saw aluminium and could not say which kind. */
   aluminiumUnsure: boolean;
   /** Mean of front and back of the dropout. */

@@ -7,5 +7,5 @@ export {
   type SideFacts,
   type Told,
 } from './end-facts';
-export { isCarbon, measurePlan, needsApproval, openFeatures, type PlannedFeature } from './measure-plan';
+export { measurePlan, openFeatures, type PlannedFeature } from './measure-plan';
 export { PlainReading } from './reading-schema';

@@ -1,6 +1,7 @@
 import { said } from '../said';
 import { conditionRule, facesRule } from '../bike-checks';
-import { isCarbon, needsApproval, type EndFacts } from '../end-facts';
+import { isCarbon, needsApproval } from '../features';
+import { type EndFacts } from '../end-facts';
 import { withLimits } from '../limits';
 import type { Wheel } from '../parts';
 import { finding, told, type Finding } from '../verdict';

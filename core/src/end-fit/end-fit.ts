@@ -1,7 +1,7 @@
 import { said, type Said } from '../said';
 import { axleStack } from '../axle-stack';
-import { isCarbon, openFeatures, type EndFacts } from '../end-facts';
-import type { Feature, Side } from '../features';
+import { openFeatures, type EndFacts } from '../end-facts';
+import { isCarbon, type Feature, type Side } from '../features';
 import { worstFirst, worstOf, type Finding } from '../verdict';
 import type { EndFit, EndFitInput, SolvedStack } from './contract';
 import { endFindings } from './end-findings';

@@ -1,13 +1,5 @@
-export {
-  featureById,
-  features,
-  firstLookFeatures,
-  slotPlaces,
-  spacingPlacesApartMm,
-  type End,
-  type Feature,
-  type LengthFeature,
-  type PartsFeature,
-  type Side,
-  type WordFeature,
-} from './features';
+export type { End, Side } from '../model';
+export type { Feature, LengthFeature, PartsFeature, WordFeature } from './feature';
+export { featureById, features, firstLookFeatures, rowOfFeature, spacingPlacesApartMm } from './features';
+export { slotPlaces, type FeaturePicture, type FeatureRow } from './rows';
+export { isCarbon, needsApproval, type Seen } from './seen';

@@ -2,7 +2,6 @@ import { said, saidKey } from '../said';
 import type { ArmFitResult, ArmPlacement } from '../arm-fit';
 import { axleStack, possibleStacks, type AllowsShims, type AxleStackInput } from '../axle-stack';
 import type { EndAdapterResult } from '../end-adapter';
-import { isCarbon } from '../end-facts';
 import {
   endFit,
   outsideChoices,
@@ -15,7 +14,7 @@ import {
   type TabPlace,
   type TabWay,
 } from '../end-fit';
-import type { Side } from '../features';
+import { isCarbon, type Side } from '../features';
 import type { MotorTorqueResult } from '../motor-torque';
 import { withLimits } from '../limits';
 import { withOverrides } from '../overrides';

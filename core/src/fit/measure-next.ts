@@ -1,69 +1,27 @@
 import { said } from '../said';
 import { judgeStack, type AxleStackInput, type Stack } from '../axle-stack';
 import type { EndFit } from '../end-fit';
-import { featureById, type Feature } from '../features';
+import { featureById, rowOfFeature, type Feature } from '../features';
 import { withLimits, type Limits } from '../limits';
 import type { FitInput, NextReading } from './contract';
 
-/**
- * How likely a missing reading turns the verdict, by the first part of its name [J]: what most often surprises.
- */
-const turns: Record<string, number> = {
-  material: 0.25,
-  'blade-material': 0.15,
-  suspension: 0.2,
-  'maker-approval': 0.5,
-  condition: 0.15,
-  seat: 0.2,
-  brake: 0.15,
-  'axle-extras': 0.1,
-  hanger: 0.08,
-  'old-hub': 0.2,
-  gears: 0.2,
-  cluster: 0.25,
-  clicks: 0.15,
-  'rotor-pattern': 0.2,
-  'caliper-mount': 0.05,
-  'slot-width': 0.35,
-  'slot-depth': 0.25,
-  plate: 0.12,
-  lip: 0.3,
-  'lip-diameter': 0.5,
-  'lip-depth': 0.3,
-  'old-axle': 0.15,
-  spacing: 0.3,
-  'rim-to-dropout': 0.12,
-  'rotor-inboard': 0.35,
-  'rotor-outer': 0.35,
-  'rotor-thickness': 0.12,
-  'rotor-diameter': 0.1,
-  'rotor-max': 0.08,
-  'caliper-inboard': 0.4,
-  'caliper-depth': 0.3,
-  'mount-plate': 0.15,
-  'mount-thread': 0.15,
-  'leg-inboard': 0.2,
-  'sprocket-gap': 0.2,
-  'cassette-stack': 0.3,
-  'slot-line': 0.3,
-  'clamp-from': 0.1,
-  'clamp-to': 0.1,
-  'blade-width': 0.1,
-  'blade-step': 0.15,
-  hole: 0.5,
-  extra: 0.15,
-};
+/** How likely a missing reading turns the verdict, where its row does not say [J]. */
+const seldomTurns = 0.05;
+
+const chanceOf = ({ id }: Feature) => rowOfFeature(id).row.turns ?? seldomTurns;
 
 /** Seconds that one reading takes, with the tool in hand. */
 function secondsFor(feature: Feature, limits: Limits): number {
-  if (feature.kind === 'word') return feature.id === 'condition' ? limits.secondsCondition : limits.secondsWord;
+  const { seconds } = rowOfFeature(feature.id).row;
+  if (seconds) return limits[seconds];
+  if (feature.kind === 'word') return limits.secondsWord;
   if (feature.kind === 'parts') return limits.secondsParts;
   return feature.instrument === 'calipers' ? limits.secondsCalipers : limits.secondsRuler;
 }
 
 /** How much a reading that is missing tells for its time: its chance to turn the verdict per second. */
 export function nextWorth(feature: Feature, { limits }: Pick<FitInput, 'limits'>): number {
-  return (turns[feature.id.split('.')[0]!] ?? 0.05) / secondsFor(feature, withLimits(limits));
+  return chanceOf(feature) / secondsFor(feature, withLimits(limits));
 }
 
 /**
@@ -73,7 +31,7 @@ export function nextWorth(feature: Feature, { limits }: Pick<FitInput, 'limits'>
 export function nextReadings(input: FitInput, fit: EndFit): NextReading[] {
   const open = fit.open.map((feature): NextReading => {
     const seconds = secondsFor(feature, withLimits(input.limits));
-    const chance = turns[feature.id.split('.')[0]!] ?? 0.05;
+    const chance = chanceOf(feature);
     return {
       feature,
       state: 'open',

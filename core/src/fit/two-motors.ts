@@ -1,4 +1,4 @@
-import { isCarbon } from '../end-facts';
+import { isCarbon } from '../features';
 import { worstOf, type Verdict } from '../verdict';
 import type { FitInput, FitReport } from './contract';
 import { planTime, type PlannedEnd } from './plan-time';

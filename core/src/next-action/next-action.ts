@@ -1,11 +1,11 @@
 import type { Said } from '../said';
 import { openAtTakeIn } from '../take-in-open';
 import type { Purchase } from '../axle-stack';
-import { endFacts, isCarbon, openFeatures, type EndFacts, type Reading } from '../end-facts';
+import { endFacts, openFeatures, type EndFacts, type Reading } from '../end-facts';
 import { emptyBikeFacts, type BikeFacts } from '../bike-facts';
 import { chosenWheelId, latest, type Choice } from '../choices';
 import { fitOfRecord, type FitInput, type FitReport } from '../fit';
-import type { Feature } from '../features';
+import { isCarbon, type Feature } from '../features';
 import type { JobEvent } from '../job-events';
 import type { LimitsInput } from '../limits';
 import { axleAt, type End, type Place } from '../model';

@@ -1,3 +1,4 @@
+import type { FeaturePicture } from '@cricket/core/features';
 import type { ReactNode } from 'react';
 import { Circle, Path, Rect } from 'react-native-svg';
 
@@ -5,27 +6,27 @@ import type { Tones } from '../../ui/tones';
 import { outline, thin, tool, type Scene } from './strokes';
 
 /** Rotor, caliper and the bolts that hold it. */
-export const brakeScenes: Record<string, Scene> = {
-  'rotor-inboard': (tones) => rotorScene(tones, 160),
-  'rotor-outer': (tones) => rotorScene(tones, 152),
-  'rotor-thickness': (tones) => (
+export const brakeScenes = {
+  'rotor-inboard': (tones: Tones) => rotorScene(tones, 160),
+  'rotor-outer': (tones: Tones) => rotorScene(tones, 152),
+  'rotor-thickness': (tones: Tones) => (
     <>
       <Path d="M186 0h18v230h-18z" {...outline(tones)} />
       <Path d="M20 100h166v36h-16v-12h-150zM370 100h-166v36h16v-12h150z" {...tool(tones)} />
     </>
   ),
-  'rotor-diameter': (tones) => rotorFace(tones, <Path d="M88 115h214M88 106v18M302 106v18" {...thin(tones)} />),
-  'rotor-max': (tones) => rotorFace(tones, <Path d="M195 8v214" stroke={tones.lime} strokeWidth={6} />),
-  'rotor-pattern': (tones) =>
+  'rotor-diameter': (tones: Tones) => rotorFace(tones, <Path d="M88 115h214M88 106v18M302 106v18" {...thin(tones)} />),
+  'rotor-max': (tones: Tones) => rotorFace(tones, <Path d="M195 8v214" stroke={tones.lime} strokeWidth={6} />),
+  'rotor-pattern': (tones: Tones) =>
     rotorFace(tones, <Circle cx={195} cy={115} r={44} fill="none" stroke={tones.lime} strokeWidth={6} />),
-  'caliper-inboard': (tones) =>
+  'caliper-inboard': (tones: Tones) =>
     caliperScene(tones, <Path d="M160 196h96M160 188v16M256 188v16" {...thin(tones)} />, 'side'),
-  'caliper-depth': (tones) =>
+  'caliper-depth': (tones: Tones) =>
     caliperScene(tones, <Path d="M300 24v96M292 24h16M292 120h16" {...thin(tones)} />, 'depth'),
-  'caliper-mount': (tones) => caliperScene(tones, null, 'mount'),
-  'mount-plate': (tones) => boltScene(tones, 'plate'),
-  'mount-thread': (tones) => boltScene(tones, 'thread'),
-};
+  'caliper-mount': (tones: Tones) => caliperScene(tones, null, 'mount'),
+  'mount-plate': (tones: Tones) => boltScene(tones, 'plate'),
+  'mount-thread': (tones: Tones) => boltScene(tones, 'thread'),
+} satisfies Partial<Record<FeaturePicture, Scene>>;
 
 function rotorScene(tones: Tones, face: number): ReactNode {
   return (

@@ -1,3 +1,4 @@
+import { rowOfFeature, type FeaturePicture } from '@cricket/core/features';
 import { memo } from 'react';
 import Svg, { Defs, G, Line, Pattern, Rect } from 'react-native-svg';
 
@@ -7,7 +8,8 @@ import { slotScenes } from './slot-scenes';
 import type { Scene } from './strokes';
 import { wheelScenes } from './wheel-scenes';
 
-const scenes: Record<string, Scene> = { ...slotScenes, ...brakeScenes, ...wheelScenes };
+/** Every picture that a row of a feature may name. */
+const scenes: Record<FeaturePicture, Scene> = { ...slotScenes, ...brakeScenes, ...wheelScenes };
 
 export interface JawDrawingProps {
   featureId: string;
@@ -18,8 +20,8 @@ export interface JawDrawingProps {
 /** Where the jaws go: the part hatched, the tool lime. Drawn on a 390 × 230 grid. */
 export const JawDrawing = memo(function JawDrawing({ featureId, width, height }: JawDrawingProps) {
   const tones = useTones();
-  const [head = '', side, place] = featureId.split('.');
-  const draw = scenes[head] ?? scenes['slot']!;
+  const { row, side, place } = rowOfFeature(featureId);
+  const draw = scenes[row.picture];
   return (
     <Svg width={width} height={height} viewBox="0 0 390 230" preserveAspectRatio="xMidYMid meet" aria-hidden>
       <Defs>
@@ -29,9 +31,7 @@ export const JawDrawing = memo(function JawDrawing({ featureId, width, height }:
         </Pattern>
       </Defs>
       {/* Drawings are of the left side; the right one is its mirror image. */}
-      <G transform={side === 'right' ? 'translate(390 0) scale(-1 1)' : undefined}>
-        {draw(tones, place ?? side ?? '')}
-      </G>
+      <G transform={side === 'right' ? 'translate(390 0) scale(-1 1)' : undefined}>{draw(tones, place)}</G>
     </Svg>
   );
 });

@@ -4,7 +4,7 @@ import { Path } from 'react-native-svg';
 import type { Tones } from '../../ui/tones';
 
 /** One drawing on the 390 × 230 grid, of the left side. */
-export type Scene = (tones: Tones, place: string) => ReactNode;
+export type Scene = (tones: Tones, place: string | null) => ReactNode;
 
 /** A part that is cut through. */
 export const outline = (tones: Tones) => ({

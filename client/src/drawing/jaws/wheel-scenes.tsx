@@ -1,3 +1,4 @@
+import type { FeaturePicture } from '@cricket/core/features';
 import type { ReactNode } from 'react';
 import { Circle, Line, Path, Rect } from 'react-native-svg';
 
@@ -5,8 +6,8 @@ import type { Tones } from '../../ui/tones';
 import { dropout, outline, thin, tool, type Scene } from './strokes';
 
 /** Rim, tyre, sprockets, and what sits on the axle. */
-export const wheelScenes: Record<string, Scene> = {
-  'old-axle': (tones) => (
+export const wheelScenes = {
+  'old-axle': (tones: Tones) => (
     <>
       {dropout(tones)}
       <Circle cx={195} cy={124} r={28} fill={tones.metal} stroke={tones.ink} strokeWidth={2.5} />
@@ -14,7 +15,7 @@ export const wheelScenes: Record<string, Scene> = {
       <Path d="M366 128h-143v-22h12v8h131z" {...tool(tones)} />
     </>
   ),
-  'rim-to-dropout': (tones) => (
+  'rim-to-dropout': (tones: Tones) => (
     <>
       <Path d="M60 14h20v202h-20zM310 14h20v202h-20z" {...outline(tones)} />
       <Path d="M182 20h26v190h-26z" fill={tones.metal} stroke={tones.ink} strokeWidth={2} />
@@ -34,7 +35,7 @@ export const wheelScenes: Record<string, Scene> = {
       <Path d="M80 136h102M80 128v16M182 128v16" {...thin(tones)} />
     </>
   ),
-  'sprocket-gap': (tones) => (
+  'sprocket-gap': (tones: Tones) => (
     <>
       <Path d="M300 14h20v202h-20z" {...outline(tones)} />
       <Path
@@ -48,7 +49,7 @@ export const wheelScenes: Record<string, Scene> = {
       <Path d="M242 132h58M242 124v16M300 124v16" {...thin(tones)} />
     </>
   ),
-  'cassette-stack': (tones) => (
+  'cassette-stack': (tones: Tones) => (
     <>
       <Path
         d="M150 60h12v110h-12zM170 44h12v142h-12zM190 32h12v166h-12zM210 20h12v190h-12z"
@@ -61,7 +62,7 @@ export const wheelScenes: Record<string, Scene> = {
       <Path d="M150 214h72M150 206v16M222 206v16" {...thin(tones)} />
     </>
   ),
-  cluster: (tones) => (
+  cluster: (tones: Tones) => (
     <>
       <Path
         d="M150 60h12v110h-12zM170 44h12v142h-12zM190 32h12v166h-12zM210 20h12v190h-12z"
@@ -72,7 +73,7 @@ export const wheelScenes: Record<string, Scene> = {
       <Path d="M40 98h110v34h-110z" fill={tones.lime} stroke={tones.ink} strokeWidth={2} />
     </>
   ),
-  extra: (tones) => (
+  extra: (tones: Tones) => (
     <>
       <Rect x={30} y={98} width={330} height={34} fill={tones.metal} stroke={tones.ink} strokeWidth={2} />
       <Path d="M240 20h22v190h-22z" {...outline(tones)} />
@@ -80,18 +81,17 @@ export const wheelScenes: Record<string, Scene> = {
       <Path d="M206 206h34M206 198v16M240 198v16" {...thin(tones)} />
     </>
   ),
-  'axle-extras': (tones) => (
+  'axle-extras': (tones: Tones) => (
     <>
       <Rect x={30} y={98} width={330} height={34} fill={tones.metal} stroke={tones.ink} strokeWidth={2} />
       <Path d="M240 20h22v190h-22z" {...outline(tones)} />
       <Rect x={206} y={48} width={34} height={134} {...tool(tones)} />
     </>
   ),
-  'bead-seat': (tones) => tyreScene(tones, false),
-  'tyre-width': (tones) => tyreScene(tones, true),
-  'washers-found': (tones) => washersScene(tones),
-  'washers-delivered': (tones) => washersScene(tones),
-};
+  'bead-seat': (tones: Tones) => tyreScene(tones, false),
+  'tyre-width': (tones: Tones) => tyreScene(tones, true),
+  washers: (tones: Tones) => washersScene(tones),
+} satisfies Partial<Record<FeaturePicture, Scene>>;
 
 function tyreScene(tones: Tones, jaws: boolean): ReactNode {
   return (

@@ -1,12 +1,17 @@
 import { endFacts, type EndFacts } from '../end-facts';
 import type { StoreItem } from '../parts';
+import type { Said } from '../said';
+import { getCWasher, relieveSeat } from '../slot-fit';
 import type { Finding } from '../verdict';
 import type { FitInput } from './contract';
 import { packWith, readingsBehind } from './drawn.testing';
 import { readingsOf } from './invented.testing';
 
-type Applies = (input: FitInput, figures: number[], finding: Finding) => FitInput;
+type Figures = NonNullable<Said['with']>;
+type Applies = (input: FitInput, told: Figures, finding: Finding) => FitInput[];
 type Kit = NonNullable<FitInput['wheel']['kit']>;
+
+const num = (figure: Figures[string] | undefined) => Number(figure);
 
 const blank = { boreMm: null, outerMm: null, tabWidthMm: null, tabDepthMm: null };
 
@@ -29,6 +34,16 @@ const onShelf = (input: FitInput, ...items: Partial<StoreItem>[]): FitInput => (
     })),
   ],
 });
+
+const assisted = (input: FitInput, kmh: Figures[string] | undefined): FitInput =>
+  kitWith(input, (kit) => ({ ...kit, assistedKmh: num(kmh) }));
+
+const rotorOf = (input: FitInput, mm: Figures[string] | undefined): FitInput => ({
+  ...input,
+  facts: read(input.facts, {}, { 'rotor-diameter': num(mm) }),
+});
+
+const onRim = (input: FitInput): FitInput[] => [{ ...input, facts: read(input.facts, { brake: 'rim' }) }];
 
 function read(facts: EndFacts, words: Record<string, string>, lengths: Record<string, number> = {}): EndFacts {
   const kept = readingsBehind(facts).filter(({ feature }) => !(feature in words) && !(feature in lengths));
@@ -57,102 +72,78 @@ const withoutTyres = (input: FitInput): FitInput => ({
   stores: input.stores.filter(({ kind }) => kind !== 'tyre'),
 });
 
-/** What each remedy means when it is done: the words that name it, and the input afterwards. */
-const actions: readonly [RegExp, Applies][] = [
-  [/^Tighten the nuts to ([\d.]+) N·m\.$/, (input, [nm]) => ({ ...input, nutTorqueNm: nm! })],
-  [/^Tighten to ([\d.]+) N·m at most/, (input, [nm]) => ({ ...input, nutTorqueNm: nm! })],
-  [
-    /assisted speed to (\d+) km\/h at most|^Set the limit to (\d+) km\/h/,
-    (input, [kmh]) => kitWith(input, (kit) => ({ ...kit, assistedKmh: kmh! })),
+/** What each remedy means when it is done, by its code: what it is told with, and the inputs afterwards. */
+const actions: Readonly<Record<string, Applies>> = {
+  'torque-reaction.tighten-nuts-to': (input, { aim }) => [{ ...input, nutTorqueNm: num(aim) }],
+  'bike-checks.tighten-nuts-to': (input, { nutSpecNm }) => [{ ...input, nutTorqueNm: num(nutSpecNm) }],
+  'torque-reaction.tighten-to-at-most-renew-nut': (input, { most }) => [{ ...input, nutTorqueNm: num(most) }],
+  'bike-checks.set-assisted-speed-to-at-most': (input, { slower }) => [assisted(input, slower)],
+  'bike-checks.or-set-assisted-speed-to-at': (input, { discBothKmh }) => [assisted(input, discBothKmh)],
+  'law.set-limit-to-and-read-it': (input, { assistedKmh }) => [assisted(input, assistedKmh)],
+  'torque-reaction.turn-phase-current-down-to-2': (input, { share }) => [
+    kitWith(input, (kit) => ({ ...kit, controller: { ...kit.controller, phaseA: num(share) } })),
   ],
-  [
-    /^Turn the phase current down to (\d+) A\.$/,
-    (input, [amps]) => kitWith(input, (kit) => ({ ...kit, controller: { ...kit.controller, phaseA: amps! } })),
+  'bike-checks.take-larger-rotor': (input, { larger }) => [rotorOf(input, larger)],
+  'rotor-fit.take-rotor-with-its-adapter-caliper': (input, { larger }) => [rotorOf(input, larger)],
+  'rotor-fit.get': (input, { buyMm }, { id }) => {
+    const kind = id === 'caliper-bolt' ? 'caliper-bolt' : 'rotor-bolt';
+    const boreMm = kind === 'caliper-bolt' ? 6 : 5;
+    return [onShelf(input, { kind, boreMm, thicknessMm: boreMm, details: { lengthMm: num(buyMm) } })];
+  },
+  [getCWasher]: (input, { most, depthMm }) => [
+    onShelf(input, {
+      kind: 'c-washer',
+      boreMm: input.wheel.axle.threadMm + 0.3,
+      outerMm: Math.floor(100 * num(most)) / 100,
+      thicknessMm: Math.ceil(10 * num(depthMm)) / 10,
+    }),
   ],
-  [/^Take a (\d+) mm rotor/, (input, [mm]) => ({ ...input, facts: read(input.facts, {}, { 'rotor-diameter': mm! }) })],
-  [
-    /^Get rotor bolt M5 × (\d+) mm/,
-    (input, [mm]) => onShelf(input, { kind: 'rotor-bolt', boreMm: 5, thicknessMm: 5, details: { lengthMm: mm! } }),
+  'end-fit.get-of-2-mm-or-thicker': (input) => {
+    const { flatsMm, threadMm } = input.wheel.axle;
+    const tab = { tabWidthMm: flatsMm - 0.2, tabDepthMm: 2 };
+    return [onShelf(input, { kind: 'tabbed', boreMm: threadMm + 0.3, outerMm: 24, thicknessMm: 2, ...tab, count: 2 })];
+  },
+  'bike-checks.rest-on-that-climb-at-most': (input, { inOneGo }) => [
+    { ...input, bike: { ...input.bike, climb: { ...input.bike.climb!, minutes: num(inOneGo) } } },
   ],
-  [
-    /^Get caliper bolt M6 × (\d+) mm/,
-    (input, [mm]) => onShelf(input, { kind: 'caliper-bolt', boreMm: 6, thicknessMm: 6, details: { lengthMm: mm! } }),
+  'fit.get-one-to-wide-that-carries': (input, { least, most, loadKg }) => [
+    tyre(input, num(least), num(loadKg)),
+    tyre(input, num(most), num(loadKg)),
   ],
-  [
-    /^Get a C-washer of at most ([\d.]+) mm across, ([\d.]+) mm to ([\d.]+) mm thick/,
-    (input, [outerMm, thicknessMm]) =>
-      onShelf(input, {
-        kind: 'c-washer',
-        boreMm: input.wheel.axle.threadMm + 0.3,
-        outerMm: Math.floor(100 * outerMm!) / 100,
-        thicknessMm: Math.ceil(10 * thicknessMm!) / 10,
-      }),
-  ],
-  [
-    /^Get (two tabbed washers|a tabbed washer) of 2 mm/,
-    (input) => {
-      const { flatsMm, threadMm } = input.wheel.axle;
-      return onShelf(input, {
-        kind: 'tabbed',
-        boreMm: threadMm + 0.3,
-        outerMm: 24,
-        thicknessMm: 2,
-        tabWidthMm: flatsMm - 0.2,
-        tabDepthMm: 2,
-        count: 2,
-      });
+  'tyre-fit.take-tyre-of-at-least': (input, { leastMm }) => [tyre(withoutTyres(input), num(leastMm))],
+  'fit.take-tyre-of-at-most-if': (input, { widest }) => [tyre(withoutTyres(input), num(widest))],
+  'fit.get-with': (input, { sprockets }) => [
+    {
+      ...input,
+      facts: read(input.facts, { cluster: input.wheel.kit!.hub.takes, gears: String(sprockets) }),
     },
   ],
-  [
-    /^Rest on that climb: at most (\d+) min/,
-    (input, [minutes]) => ({
-      ...input,
-      bike: { ...input.bike, climb: { ...input.bike.climb!, minutes: minutes! } },
-    }),
+  'pack-instead.take-pack-of-kit-own-voltage': (input) => [
+    packWith(input, (pack) => ({
+      ...pack,
+      chemistry: 'nmc',
+      cells: Math.round((input.wheel.kit?.controller.fullV ?? 42) / 4.2),
+    })),
   ],
-  [/^Get one (\d+) to \d+ mm wide that carries (\d+) kg/, (input, [mm, kg]) => tyre(input, mm!, kg)],
-  [/^Get one \d+ to (\d+) mm wide that carries (\d+) kg/, (input, [mm, kg]) => tyre(input, mm!, kg)],
-  [/^Take a tyre of at (?:least|most) (\d+) mm/, (input, [mm]) => tyre(withoutTyres(input), mm!)],
-  [
-    /^Get a (?:freewheel|cassette) with (\d+) sprockets/,
-    (input, [many]) => ({
-      ...input,
-      facts: read(input.facts, { cluster: input.wheel.kit!.hub.takes, gears: String(many) }),
-    }),
+  'pack-instead.set-controller-to-from-battery-at': (input, { continuousA }) => [
+    kitWith(input, (kit) => ({ ...kit, controller: { ...kit.controller, batteryA: num(continuousA) } })),
   ],
-  [
-    /^Take a pack of the kit’s own voltage/,
-    (input) =>
-      packWith(input, (pack) => ({
-        ...pack,
-        chemistry: 'nmc',
-        cells: Math.round((input.wheel.kit?.controller.fullV ?? 42) / 4.2),
-      })),
+  'pack-instead.charge-it-with-charger-of-its': (input, { full }) => [
+    packWith(input, (pack) => ({ ...pack, chargerV: num(full) })),
   ],
-  [
-    /^Set the controller to (\d+) A from the battery/,
-    (input, [amps]) => kitWith(input, (kit) => ({ ...kit, controller: { ...kit.controller, batteryA: amps! } })),
+  [relieveSeat]: (input) => [{ ...input, facts: read(input.facts, { seat: 'open-relieved' }) }],
+  'bike-checks.brake-on-rim-instead-fork-and': onRim,
+  'end-fit.brake-on-rim-instead-fit-rim': onRim,
+  'rotor-fit.brake-on-rim-instead-it-has': onRim,
+  'fit.fit-chainring-of-teeth-or-one': (input, { ring }) => [
+    { ...input, bike: { ...input.bike, chainringTeeth: num(ring) } },
   ],
-  [
-    /^Charge it with a charger of its own, made for ([\d.]+) V/,
-    (input, [volts]) => packWith(input, (pack) => ({ ...pack, chargerV: volts! })),
-  ],
-  [/^Relieve the seat/, (input) => ({ ...input, facts: read(input.facts, { seat: 'open-relieved' }) })],
-  [/^Brake on the rim instead/, (input) => ({ ...input, facts: read(input.facts, { brake: 'rim' }) })],
-  [
-    /^Fit a chainring of (\d+) teeth/,
-    (input, [teeth]) => ({ ...input, bike: { ...input.bike, chainringTeeth: teeth! } }),
-  ],
-];
+};
 
-/** The input once a remedy is done, one for each way to take its words; empty for what only hands and eyes can do. */
-export function applied(input: FitInput, finding: Finding, remedy: string): FitInput[] {
-  return actions.flatMap(([words, apply]) => {
-    const found = words.exec(remedy);
-    if (!found) return [];
-    const figures = found
-      .slice(1)
-      .flatMap((figure) => (figure && !Number.isNaN(Number(figure)) ? [Number(figure)] : []));
-    return [apply(input, figures, finding)];
-  });
+/** Codes of the remedies that can be done by changing what is known; the rest only hands and eyes can do. */
+export const appliedCodes: readonly string[] = Object.keys(actions);
+
+/** The input once a remedy is done, one for each way to take it; empty for what only hands and eyes can do. */
+export function applied(input: FitInput, finding: Finding, remedy: Said): FitInput[] {
+  return actions[remedy.said]?.(input, remedy.with ?? {}, finding) ?? [];
 }

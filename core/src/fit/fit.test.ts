@@ -5,7 +5,7 @@ import { materials, type Material } from '../materials';
 import type { Verdict } from '../verdict';
 import { fit } from './fit';
 import { invented, inventedStores, type Invented } from './invented.testing';
-import { brakeFacts, rotorWith } from './rotor';
+import { brakeFacts, rotorWith } from './judges/rotor';
 import { fitTwoMotors } from './two-motors';
 import { say } from '../english.testing';
 
@@ -89,12 +89,12 @@ describe('a whole fit', () => {
     expect(shopping.map(({ what }) => say(what))).toEqual([
       'Kit FW-7',
       'Battery 420 Wh',
-      'Rotor bolt M5 × 10',
       'Torque arm for M12, adjustable',
-      'Rim tape',
-      'Puncture liner',
+      'Rotor bolt M5 × 10',
       'Inner tube 622 mm',
       'Tyre 622 mm',
+      'Rim tape',
+      'Puncture liner',
     ]);
     for (const { reason, leadDays: days } of shopping) {
       expect(reason).not.toBe('');

@@ -22,20 +22,21 @@ import type { SlotFitResult } from '../slot-fit';
 import { torqueHolds, torqueReaction } from '../torque-reaction';
 import { severity, finding, worstFirst, worstOf, type Verdict } from '../verdict';
 import { adapted, type Adapted } from './adapter';
-import { armParts, armsAt, armSets } from './arms';
-import { checksWith } from './checks';
+import { armParts, armsAt, armSets } from './judges/arms';
+import { checksWith } from './judges/checks';
 import type { FitFinding, FitInput, FitReport } from './contract';
-import { extraParts } from './extras';
-import { gearsWith } from './gears';
-import { judgedBy, type Solved } from './judges';
+import { extraParts } from './judges/extras';
+import { gearsWith } from './judges/gears';
+import { judgedBy, toolsBy, wantedBy } from './judges/register';
+import type { BrakeFacts, Solved } from './judges/solved';
+import { leftOverParts } from './left-over';
+import { shoppingList, toolNeeds, totals } from './shopping';
 import { nextReadings } from './measure-next';
 import { planTime } from './plan-time';
-import { brakeFacts, rotorWith, shimRules, type BrakeFacts } from './rotor';
-import { withPack } from './pack';
-import { leftOverParts, shoppingList, totals } from './shopping';
-import { toolNeeds } from './tools';
-import { kitTorque, torqueInput } from './torque';
-import { tyreWith } from './tyre';
+import { brakeFacts, rotorWith, shimRules } from './judges/rotor';
+import { withPack } from './judges/pack';
+import { kitTorque, torqueInput } from './judges/torque';
+import { tyreWith } from './judges/tyre';
 
 /**
  * Everything of one kit at one end of one bike, solved jointly before anything is ordered.
@@ -253,8 +254,8 @@ function report(
   };
   const findings = worstFirst(judgedBy(solved, !carbon)) as FitFinding[];
   const parts = { ...axle, findings, rotor, arms, gears };
-  const shopping = carbon ? [] : shoppingList(input, parts, tyre);
-  const tools = carbon ? [] : toolNeeds(input, parts);
+  const shopping = carbon ? [] : shoppingList(wantedBy(solved, findings), input.limits);
+  const tools = carbon ? [] : toolNeeds(toolsBy(solved, findings), input);
   const sums = totals(
     shopping,
     tools.reduce((sum, { cost }) => sum + cost, 0),

@@ -4,7 +4,7 @@ import { InputError } from '../input';
 import { told, worstFirst, worstOf } from '../verdict';
 import type { FitFinding, FitInput, FitReport } from './contract';
 import { fit } from './fit';
-import { answered } from './readings';
+import { answered } from './judges/readings';
 
 /** One thing that was recorded and may be left out by itself. */
 interface Recorded {

@@ -2,8 +2,8 @@ import { stackFindings, type Stack } from '../axle-stack';
 import { withOverrides } from '../overrides';
 import { worstFirst } from '../verdict';
 import type { FitFinding, FitInput, FitReport } from './contract';
-import { gearsWith } from './gears';
-import { brakeFacts, rotorWith } from './rotor';
+import { gearsWith } from './judges/gears';
+import { brakeFacts, rotorWith } from './judges/rotor';
 
 /**
  * The findings of a fit with another stack than the best: another of those computed, or one changed by hand. Washers,

@@ -1,11 +1,13 @@
 import type { Said } from '../said';
-import type { FitReport, ShoppingGroup, ToolNeed } from '../fit';
+import type { FitReport, ShoppingGroup, ShoppingLine, ToolNeed } from '../fit';
 
 /** Under what goods are counted. */
 export type GoodsGroup = ShoppingGroup | 'tools';
 
 /** What of a fit costs money. */
-export type Costed = Pick<FitReport, 'shopping' | 'tools'>;
+export interface Costed extends Pick<FitReport, 'tools'> {
+  shopping: readonly Pick<ShoppingLine, 'group' | 'what' | 'count' | 'costEach'>[];
+}
 
 /** One thing that costs money, or that is on hand already. Money is in the workshop's currency. */
 export interface CostLine {

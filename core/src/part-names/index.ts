@@ -1,2 +1,2 @@
 /** What small parts on the axle are called. */
-export { partName, washerName } from './part-names';
+export { partName, wantedName, washerName } from './part-names';

@@ -12,3 +12,4 @@ export {
 } from './parts';
 export { shimsOnHand } from './shims';
 export { boreSuits, deliveredIds, usableWashers, washerId, type WasherSeat } from './usable-washers';
+export { boughtKinds, partKey, partKinds, type PartKind, type WantedPart } from './wanted';

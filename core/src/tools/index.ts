@@ -1,2 +1,2 @@
 /** Tools that the work needs, by the name under which a workshop keeps them. */
-export { knownTools, toolName, type KnownTool } from './tools';
+export { knownTools, toolCosts, toolName, type KnownTool } from './tools';

@@ -1,12 +1,14 @@
 import { saidKey, saidOnes, sentences, type Said } from '../said';
-import type { ShoppingLine } from '../fit';
+import { usualPrice, type ShoppingLine } from '../fit';
+import type { PartKind } from '../parts';
 import { withLimits, type LimitsInput } from '../limits';
 import type { Place } from '../model';
 import { stationPlaces, type ToGet } from './contract';
 
-const named = { lever: 'Lever', shifter: 'Shifter', loom: 'Loom', other: 'Other' } as const satisfies Record<
+/** What kind of part each is, in the catalogue. */
+const kinds = { lever: 'lever', shifter: 'shifter', loom: 'cable', other: 'other' } as const satisfies Record<
   ToGet['part'],
-  string
+  PartKind
 >;
 
 /** Something to be ordered for a place besides the axles. */
@@ -30,8 +32,11 @@ export function roomShopping(toGet: readonly ToGet[], limits?: LimitsInput): Roo
       lines.set(name, { ...before, count: before.count + 1, reason: alsoFor(before.reason, because) });
       continue;
     }
-    const [costEach, leadDays] = [prices[`cost${named[part]}`], prices[`days${named[part]}`]];
-    lines.set(name, { group: 'small-parts', place, what, count: 1, reason: because, costEach, leadDays });
+    const kind = kinds[part];
+    // Two cables are not the same cable: each is the one that its name says.
+    const wanted = { kind, spec: { what: saidKey(what) } };
+    const line = { group: 'small-parts' as const, place, part: wanted, what, count: 1, reason: because };
+    lines.set(name, { ...line, ...usualPrice(kind, prices) });
   }
   return [...lines.values()];
 }

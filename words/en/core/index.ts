@@ -35,6 +35,7 @@ import limitsInput from './limits-input.json';
 import materials from './materials.json';
 import motorTorque from './motor-torque.json';
 import packInstead from './pack-instead.json';
+import part from './part.json';
 import parts from './parts.json';
 import pedalSensor from './pedal-sensor.json';
 import powerPath from './power-path.json';
@@ -99,6 +100,7 @@ export const core = {
   materials,
   'motor-torque': motorTorque,
   'pack-instead': packInstead,
+  part,
   parts,
   'pedal-sensor': pedalSensor,
   'power-path': powerPath,

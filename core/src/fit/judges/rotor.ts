@@ -1,32 +1,19 @@
-import { said } from '../said';
-import type { AllowsShims } from '../axle-stack';
-import type { Stack } from '../axle-stack';
-import { withLimits } from '../limits';
-import { shimsOnHand, type StoreKind } from '../parts';
-import { longestBolt, rotorFit, type RotorFitInput, type RotorFitResult, type RotorPattern } from '../rotor-fit';
-import { notRecorded, type Finding } from '../verdict';
-import type { FitInput } from './contract';
+import { said } from '../../said';
+import type { AllowsShims } from '../../axle-stack';
+import type { Stack } from '../../axle-stack';
+import { withLimits } from '../../limits';
+import { shimsOnHand, type StoreKind } from '../../parts';
+import { longestBolt, rotorFit, type RotorFitInput, type RotorFitResult, type RotorPattern } from '../../rotor-fit';
+import { notRecorded, type Finding } from '../../verdict';
+import type { FitInput } from '../contract';
 import { lengthsOf } from './readings';
+import { judging, type Amiss, type Judge, type Wanted } from './judge';
+import type { BrakeFacts, Solved } from './solved';
+import { trackFinding } from './track';
 
 /** Height of a rotor bolt's head, and what its washer takes, in mm. */
 const headMm = 2.6;
 const washerMm = 0;
-
-/** Everything of the brake at this end that does not depend on the stack. */
-export interface BrakeFacts {
-  rotorThicknessMm: number;
-  rotorDiameterMm: number;
-  rotorMaxMm: number;
-  rotorPattern: RotorPattern;
-  caliper: RotorFitInput['caliper'];
-  plateMm: number;
-  threadDepthMm: number;
-  /** Fork leg at the rotor bolts, inboard of the dropout's inner face. */
-  legInboardMm: number;
-  hub: { material: 'aluminium' | 'steel'; pattern: RotorPattern; holeDepthMm: number; coverFaceMm: number };
-  /** Shoulder to rotor, as the wheel comes. */
-  rotorFaceMm: number;
-}
 
 /** The brake's facts, or null without a disc or until all of them are known. */
 export function brakeFacts({ facts, wheel }: FitInput): BrakeFacts | null {
@@ -136,7 +123,7 @@ function spokeGap(
 }
 
 /** Where nobody has measured the flanges, nobody knows how near the spokes come. */
-export function spokesOpen({ wheel }: FitInput, brake: BrakeFacts | null): Finding[] {
+function spokesOpen({ wheel }: FitInput, brake: BrakeFacts | null): Finding[] {
   return brake && !wheel.kit?.flanges ? [notRecorded('spoke-gap', said('fit.size-of-hub-spoke-flanges'))] : [];
 }
 
@@ -175,4 +162,39 @@ export function rotorWith(input: FitInput, brake: BrakeFacts, stack: Stack): Rot
     rimTrack: wheel.kit?.rim?.brakeTrack === true && input.facts.words.get('rim-bosses') === 'bosses',
     ...(input.limits && { limits: input.limits }),
   });
+}
+
+/** Rotor, caliper and their bolts. */
+export const brakeJudges: readonly Judge[] = [
+  judging('brake', ['rotor'], ({ rotor }) => rotor.findings, {
+    shopping: (solved, amiss) => [...boltsWanted(solved.rotor, amiss), ...rotorWanted(solved, amiss)],
+    tools: () => [{ tool: 'T25 driver', reason: said('fit.for-rotor-bolts') }],
+  }),
+  judging('brake', [], ({ input, brake }) => spokesOpen(input, brake)),
+  judging('brake', [], trackOnce),
+];
+
+function boltsWanted({ buyBoltMm, buyCaliperBoltMm }: RotorFitResult, amiss: Amiss): Wanted[] {
+  const bolts = [
+    { kind: 'rotor-bolt', lengthMm: buyBoltMm, count: 6 },
+    { kind: 'caliper-bolt', lengthMm: buyCaliperBoltMm, count: 2 },
+  ] as const;
+  return bolts.flatMap(({ kind, lengthMm, count }) =>
+    lengthMm === undefined
+      ? []
+      : [{ part: { kind, spec: { lengthMm } }, count, reason: amiss(kind)?.because ?? said('fit.no-bolt-fits') }],
+  );
+}
+
+/** A worn rotor, or one of another pattern: one new one mends both. */
+function rotorWanted({ brake }: Solved, amiss: Amiss): Wanted[] {
+  const rule = amiss('rotor-wear') ?? amiss('rotor-pattern');
+  if (!rule || !brake) return [];
+  const spec = { diameterMm: brake.rotorDiameterMm, pattern: brake.hub.pattern };
+  return [{ part: { kind: 'rotor', spec }, count: 1, reason: rule.because }];
+}
+
+/** A rim without track is said once: by the tyre's judgement when there is one. */
+function trackOnce({ input, tyre }: Solved): readonly Finding[] {
+  return tyre?.result?.findings.some(({ id }) => id === 'brake-track') ? [] : trackFinding(input);
 }

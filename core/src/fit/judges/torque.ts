@@ -1,16 +1,17 @@
-import { said } from '../said';
-import type { ArmPlacement } from '../arm-fit';
-import type { Stack } from '../axle-stack';
-import type { Side } from '../features';
-import { motorTorque, type MotorTorqueResult } from '../motor-torque';
-import type { Material } from '../materials';
-import type { SlotFitResult } from '../slot-fit';
-import { statedFor } from '../stated-torques';
-import { nutAimNm, type TorqueReactionInput, type TorqueSide } from '../torque-reaction';
-import { told, type Finding } from '../verdict';
+import { said } from '../../said';
+import type { ArmPlacement } from '../../arm-fit';
+import type { Stack } from '../../axle-stack';
+import type { Side } from '../../features';
+import { motorTorque, type MotorTorqueResult } from '../../motor-torque';
+import type { Material } from '../../materials';
+import type { SlotFitResult } from '../../slot-fit';
+import { statedFor } from '../../stated-torques';
+import { nutAimNm, type TorqueReactionInput, type TorqueSide } from '../../torque-reaction';
+import { told, type Finding } from '../../verdict';
 import { torqueArms } from './arms';
-import type { FitInput } from './contract';
-import { wheelRadiusM } from '../wheel-radius';
+import type { FitInput } from '../contract';
+import { wheelRadiusM } from '../../wheel-radius';
+import { judging, type Judge } from './judge';
 
 /** Torque of the kit's motor; null as long as nobody has recorded the kit. */
 export function kitTorque({ wheel, beside }: FitInput): MotorTorqueResult | null {
@@ -115,7 +116,7 @@ export function nutPlan(
 }
 
 /** What is not known of the motor itself: from its rated power alone its torque is a guess, and no guess lets it go. */
-export function motorFindings({ wheel }: FitInput, motor: MotorTorqueResult | null): Finding[] {
+function motorFindings({ wheel }: FitInput, motor: MotorTorqueResult | null): Finding[] {
   if (!motor) return [];
   if (motor.rough) {
     return [
@@ -140,7 +141,7 @@ export function motorFindings({ wheel }: FitInput, motor: MotorTorqueResult | nu
 }
 
 /** What rests on a guessed torque is not known either, however it comes out. */
-export function asRoughAs(motor: MotorTorqueResult | null, findings: readonly Finding[] = []): Finding[] {
+function asRoughAs(motor: MotorTorqueResult | null, findings: readonly Finding[]): Finding[] {
   if (!motor?.rough) return [...findings];
   return findings.map((item) =>
     onTorque.has(item.id) && item.verdict !== 'stop' ? { ...item, verdict: 'unknown' as const } : item,
@@ -159,3 +160,9 @@ function given<T extends object>(values: T): { [K in keyof T]?: Exclude<T[K], un
     [K in keyof T]?: Exclude<T[K], undefined>;
   };
 }
+
+/** What motor and nuts do to the dropouts. */
+export const torqueJudges: readonly Judge[] = [
+  judging('torque', [], ({ input, motor }) => motorFindings(input, motor)),
+  judging('torque', ['torque'], ({ motor, torque }) => asRoughAs(motor, torque.findings)),
+];

@@ -1,8 +1,9 @@
-import { said } from '../said';
-import { isOtherPack, kitWithPack, packFindings } from '../pack-instead';
-import { told, type Finding } from '../verdict';
-import { wheelRadiusM } from '../wheel-radius';
-import type { FitInput } from './contract';
+import { said } from '../../said';
+import { isOtherPack, kitWithPack, packFindings } from '../../pack-instead';
+import { told, type Finding } from '../../verdict';
+import { wheelRadiusM } from '../../wheel-radius';
+import type { FitInput } from '../contract';
+import { judging, type Judge } from './judge';
 
 /** The kit with the pack that will feed it: everything that hangs on voltage, mass and price is worked out with that one. */
 export function withPack(input: FitInput): FitInput {
@@ -13,7 +14,7 @@ export function withPack(input: FitInput): FitInput {
 }
 
 /** What another pack than the kit's changes; nothing where the kit's own is used. */
-export function packJudged(input: FitInput): Finding[] {
+function packJudged(input: FitInput): Finding[] {
   if (!isOtherPack(input.bike.job?.pack) || !input.wheel.kit) return [];
   const pack = input.bike.job?.packInstead;
   if (!pack) {
@@ -29,3 +30,5 @@ export function packJudged(input: FitInput): Finding[] {
   const speedFullKmh = kv === undefined ? null : (kv * kit.controller.fullV * metresAMinute * 60) / 1000;
   return packFindings(pack, kit, speedFullKmh);
 }
+
+export const packJudge: Judge = judging('kit', [], ({ input }) => packJudged(input));

@@ -1,22 +1,22 @@
-import type { Said } from '../said';
-import type { ArmFitResult } from '../arm-fit';
-import type { BikeChecksResult } from '../bike-checks';
-import type { BikeFacts } from '../bike-facts';
-import type { EndFacts } from '../end-facts';
-import type { EndFit } from '../end-fit';
-import type { EndAdapterResult } from '../end-adapter';
-import type { Feature } from '../features';
-import type { GearIndexResult } from '../gear-index';
-import type { KitFacts } from '../kit';
-import type { LimitsInput } from '../limits';
-import type { MotorTorqueResult } from '../motor-torque';
-import type { LoosePart, StoreItem, Wheel } from '../parts';
-import type { Override } from '../overrides';
-import type { LoggedMinutes, SecondLooks, TakenStack } from '../procedure';
-import type { RotorFitResult } from '../rotor-fit';
-import type { Approval, TorqueReactionInput, TorqueReactionResult } from '../torque-reaction';
-import type { TyreFitResult } from '../tyre-fit';
-import type { Finding } from '../verdict';
+import type { Said } from '../../said';
+import type { ArmFitResult } from '../../arm-fit';
+import type { BikeChecksResult } from '../../bike-checks';
+import type { BikeFacts } from '../../bike-facts';
+import type { EndFacts } from '../../end-facts';
+import type { EndFit } from '../../end-fit';
+import type { EndAdapterResult } from '../../end-adapter';
+import type { Feature } from '../../features';
+import type { GearIndexResult } from '../../gear-index';
+import type { KitFacts } from '../../kit';
+import type { LimitsInput } from '../../limits';
+import type { MotorTorqueResult } from '../../motor-torque';
+import type { LoosePart, StoreItem, WantedPart, Wheel } from '../../parts';
+import type { Override } from '../../overrides';
+import type { LoggedMinutes, SecondLooks, TakenStack } from '../../procedure';
+import type { RotorFitResult } from '../../rotor-fit';
+import type { Approval, TorqueReactionInput, TorqueReactionResult } from '../../torque-reaction';
+import type { TyreFitResult } from '../../tyre-fit';
+import type { Finding } from '../../verdict';
 
 /** Where in the work a finding belongs. */
 export type FitArea =
@@ -62,6 +62,7 @@ export type ShoppingGroup = 'kit' | 'battery' | 'small-parts';
 /** Something to get before the work can begin. */
 export interface ShoppingLine {
   group: ShoppingGroup;
+  part: WantedPart;
   what: Said;
   count: number;
   reason: Said;

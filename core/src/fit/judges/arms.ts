@@ -1,4 +1,4 @@
-import { said } from '../said';
+import { said } from '../../said';
 import {
   armFit,
   chooseArms,
@@ -7,16 +7,18 @@ import {
   type ArmFitResult,
   type ArmPlacement,
   type ArmSide,
-} from '../arm-fit';
-import type { EndFacts } from '../end-facts';
-import type { OutsidePart } from '../end-fit';
-import type { Side } from '../features';
-import type { ArmFacts, StoreItem } from '../parts';
-import type { SlotFitResult } from '../slot-fit';
-import type { TorqueArm } from '../torque-reaction';
-import { finding, type Finding } from '../verdict';
-import type { FitInput } from './contract';
+} from '../../arm-fit';
+import type { EndFacts } from '../../end-facts';
+import type { OutsidePart } from '../../end-fit';
+import type { Side } from '../../features';
+import type { ArmFacts, StoreItem, WantedPart } from '../../parts';
+import type { SlotFitResult } from '../../slot-fit';
+import type { TorqueArm } from '../../torque-reaction';
+import { finding, type Finding } from '../../verdict';
+import type { FitInput } from '../contract';
 import { lengthOf, lengthsOf } from './readings';
+import { judging, type Judge } from './judge';
+import type { Solved } from './solved';
 
 const sides = ['left', 'right'] as const;
 
@@ -114,7 +116,7 @@ export function armSets(fit: ArmFitResult, needed: 1 | 2): ArmPlacement[][] {
 }
 
 /** What is said of the arms that go on, and of those that are asked for and find no thread or no place. */
-export function armFindings(fit: ArmFitResult | null, placed: readonly ArmPlacement[], twoArms: boolean): Finding[] {
+function armFindings(fit: ArmFitResult | null, placed: readonly ArmPlacement[], twoArms: boolean): Finding[] {
   if (!fit) return [];
   const needed = twoArms ? 2 : 1;
   const findings = placed.map(placementFinding);
@@ -170,3 +172,16 @@ export function torqueArms(
 }
 
 const round = (value: number): number => Math.round(value * 100) / 100;
+
+export const armJudge: Judge = judging('arms', [], armsJudged, {
+  shopping: ({ input, arms, axle }, amiss) => {
+    const missing = arms.found ? (axle.twoArms ? 2 : 1) - arms.chosen.length : 0;
+    if (missing <= 0) return [];
+    const part: WantedPart = { kind: 'arm', spec: { threadMm: input.wheel.axle.threadMm } };
+    return [{ part, count: missing, reason: amiss('arms')?.because ?? said('fit.arm-is-asked-for') }];
+  },
+});
+
+function armsJudged({ arms, axle }: Solved): Finding[] {
+  return armFindings(arms.found, arms.chosen, axle.twoArms);
+}

@@ -1,6 +1,6 @@
-import type { EndFacts } from '../end-facts';
-import type { Cluster } from '../gear-index';
-import type { Wheel } from '../parts';
+import type { EndFacts } from '../../end-facts';
+import type { Cluster } from '../../gear-index';
+import type { Wheel } from '../../parts';
 
 /** The sprockets that run on the motor wheel. */
 export interface ClusterAfter {

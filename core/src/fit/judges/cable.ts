@@ -1,11 +1,12 @@
-import { listed, said, type Said } from '../said';
-import { finding, told, type Finding } from '../verdict';
-import type { EndFit } from '../end-fit';
-import { deliveredIds } from '../parts';
-import type { FitInput } from './contract';
+import { listed, said, type Said } from '../../said';
+import { finding, told, type Finding } from '../../verdict';
+import type { EndFit } from '../../end-fit';
+import { deliveredIds } from '../../parts';
+import type { FitInput } from '../contract';
+import { judging, type Judge } from './judge';
 
 /** The plug must pass every closed part on the cable's side that does not come on the cable already. */
-export function plugFindings(input: FitInput, fit: EndFit): Finding[] {
+function plugFindings(input: FitInput, fit: EndFit): Finding[] {
   const cable = input.wheel.kit?.hub.cable;
   if (!cable) return [];
   const bores = boresOver(input, fit);
@@ -51,3 +52,7 @@ function boresOver({ wheel, stores, delivered }: FitInput, fit: EndFit): { what:
   });
   return fromStores.length > 0 ? [...outside, { what: said('cable-parts.washers'), boreMm: threadMm + 0.3 }] : outside;
 }
+
+export const cableJudge: Judge = judging('cable', [], ({ input, axle }) => plugFindings(input, axle), {
+  tools: (_, amiss) => (amiss('plug') ? [{ tool: 'Pin remover', reason: said('fit.to-take-pins-out-of-plug') }] : []),
+});

@@ -1,12 +1,14 @@
-import { said } from '../said';
-import { gearIndex, type GearIndexResult } from '../gear-index';
-import { withLimits } from '../limits';
-import { dust, finding, notRecorded, told, type Finding } from '../verdict';
-import { wheelRadiusM } from '../wheel-radius';
+import { said } from '../../said';
+import { gearIndex, type GearIndexResult } from '../../gear-index';
+import { withLimits } from '../../limits';
+import { dust, finding, notRecorded, told, type Finding } from '../../verdict';
+import { wheelRadiusM } from '../../wheel-radius';
 import { clusterAfter } from './cluster';
-import type { EndFit } from '../end-fit';
-import type { FitInput } from './contract';
+import type { EndFit } from '../../end-fit';
+import type { FitInput } from '../contract';
 import { lengthOf } from './readings';
+import { judging, type Amiss, type Judge, type ToolAsked, type Wanted } from './judge';
+import type { Solved } from './solved';
 
 /** Shifter and sprockets with this wheel; null at the front, without gears, or until they are recorded. */
 export function gearsWith({ facts, wheel, limits }: FitInput, fit: EndFit): GearIndexResult | null {
@@ -33,7 +35,7 @@ export function gearsWith({ facts, wheel, limits }: FitInput, fit: EndFit): Gear
 }
 
 /** Where the sprockets come from, when they are not the bike's own. */
-export function clusterFindings({ facts, wheel }: FitInput): Finding[] {
+function clusterFindings({ facts, wheel }: FitInput): Finding[] {
   const after = clusterAfter(facts, wheel);
   if (facts.end !== 'rear' || !after || after.from === 'bike') return [];
   const own = { speeds: facts.speeds ?? 0, cluster: facts.words.get('cluster') ?? '' };
@@ -56,7 +58,7 @@ const largestRing = 60;
  * How fast the legs must turn at the assisted speed on the smallest sprocket; null until chainring and sprocket are counted.
  * A bike whose gear is too short for the motor's speed is pedalled in the air.
  */
-export function cadenceFindings({ facts, wheel, bike, limits: own }: FitInput): Finding[] {
+function cadenceFindings({ facts, wheel, bike, limits: own }: FitInput): Finding[] {
   const { kit } = wheel;
   const smallest = (facts.end === 'rear' ? clusterAfter(facts, wheel)?.teeth?.[0] : undefined) ?? bike.smallestTeeth;
   if (!kit || bike.chainringTeeth === undefined || smallest === undefined) return [];
@@ -86,7 +88,7 @@ export function cadenceFindings({ facts, wheel, bike, limits: own }: FitInput): 
 }
 
 /** What the rear motor ends, also without a derailleur, and what is not known of its body. */
-export function hubFindings({ facts, wheel }: FitInput): Finding[] {
+function hubFindings({ facts, wheel }: FitInput): Finding[] {
   if (facts.end !== 'rear') return [];
   const old = facts.words.get('old-hub');
   const findings: Finding[] = [];
@@ -111,4 +113,45 @@ export function hubFindings({ facts, wheel }: FitInput): Finding[] {
     findings.push(notRecorded('cassette-spacer', said('fit.length-of-hub-splined-body')));
   }
   return findings;
+}
+
+/** Sprockets, shifting, and what the old hub takes along. */
+export const gearJudges: readonly Judge[] = [
+  judging('gears', ['gears'], ({ gears }) => gears.findings.filter(({ id }) => id !== 'hub-lost'), {
+    shopping: spacerWanted,
+  }),
+  judging('gears', [], ({ input }) => clusterFindings(input), { shopping: clusterWanted, tools: clusterTools }),
+  judging('gears', [], ({ input }) => hubFindings(input)),
+  judging('gears', [], ({ input }) => cadenceFindings(input)),
+];
+
+function spacerWanted({ input: { stores }, gears }: Solved): Wanted[] {
+  const thicknessMm = gears?.spacerMm;
+  if (!thicknessMm) return [];
+  const onHand = stores.some(
+    (item) => item.kind === 'cassette-spacer' && item.count > 0 && Math.abs(item.thicknessMm - thicknessMm) < 0.01,
+  );
+  if (onHand) return [];
+  const reason = said('fit.without-it-sprockets-stay-loose');
+  return [{ part: { kind: 'cassette-spacer', spec: { thicknessMm } }, count: 1, reason }];
+}
+
+function clusterWanted({ input }: Solved, amiss: Amiss): Wanted[] {
+  const rule = amiss('cluster-new');
+  const after = rule && clusterAfter(input.facts, input.wheel);
+  if (!after) return [];
+  const { kind: takes, sprockets } = after;
+  return [{ part: { kind: 'cluster', spec: { takes, sprockets } }, count: 1, reason: rule.because }];
+}
+
+function clusterTools({ input: { facts } }: Solved): ToolAsked[] {
+  const reason = said('fit.to-move-sprockets-over');
+  switch (facts.words.get('cluster')) {
+    case 'freewheel':
+      return [{ tool: 'Freewheel remover', reason }];
+    case 'cassette':
+      return [{ tool: 'Chain whip and lock-ring tool', reason }];
+    default:
+      return [];
+  }
 }

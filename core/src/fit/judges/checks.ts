@@ -1,21 +1,22 @@
-import { listed, said } from '../said';
-import { nutAimNm } from '../torque-reaction';
-import { openAtTakeIn } from '../take-in-open';
-import { bikeChecks, hottestDescentKmh, type BikeChecksInput, type BikeChecksResult } from '../bike-checks';
-import type { EndFacts } from '../end-facts';
-import type { EndFit } from '../end-fit';
-import type { KitFacts } from '../kit';
-import { lawFindings } from '../law';
-import type { MotorTorqueResult } from '../motor-torque';
-import { told, worstFirst, worstOf, type Finding } from '../verdict';
+import { listed, said } from '../../said';
+import { nutAimNm } from '../../torque-reaction';
+import { openAtTakeIn } from '../../take-in-open';
+import { bikeChecks, hottestDescentKmh, type BikeChecksInput, type BikeChecksResult } from '../../bike-checks';
+import type { EndFacts } from '../../end-facts';
+import type { EndFit } from '../../end-fit';
+import { lawFindings } from '../../law';
+import type { MotorTorqueResult } from '../../motor-torque';
+import { told, worstFirst, worstOf, type Finding } from '../../verdict';
 import { brakeAfter } from './brake-after';
-import type { FitInput } from './contract';
+import type { FitInput } from '../contract';
 import { lengthOf } from './readings';
 import { nutPlan } from './torque';
 import { massAfterKg } from './tyre';
-import { wheelRadiusM } from '../wheel-radius';
+import { wheelRadiusM } from '../../wheel-radius';
+import { judging, type Judge, type ToolAsked } from './judge';
+import type { Solved } from './solved';
 
-export function takeInFindings(input: FitInput): Finding[] {
+function takeInFindings(input: FitInput): Finding[] {
   const open = openAtTakeIn(input.bike, input.facts.end);
   if (open.length === 0) return [];
   return [
@@ -174,7 +175,7 @@ function thermalMotor({ wheel }: FitInput, motor: MotorTorqueResult | null): Pic
 }
 
 /** What the kit exceeds in the bike's class of vehicle. */
-export function lawOf({ bike, wheel }: FitInput): Finding[] {
+function lawOf({ bike, wheel }: FitInput): Finding[] {
   const { kit } = wheel;
   if (!kit || !bike.law) return [];
   return lawFindings(bike.law, {
@@ -185,61 +186,19 @@ export function lawOf({ bike, wheel }: FitInput): Finding[] {
   });
 }
 
-/** The kit as such: nobody has recorded it, or nobody has checked it; it comes without a rim. */
-export function kitFindings({ wheel }: FitInput): Finding[] {
-  const { kit } = wheel;
-  if (!kit) {
-    return [
-      told('kit-unknown', 'unknown', said('fit.of-only-wheel-is-recorded', { code: wheel.code }), [
-        said('fit.record-motor-controller-and-hub-of'),
-      ]),
-    ];
-  }
-  return [
-    ...(kit.verified
-      ? []
-      : [
-          told('kit-unverified', 'work', said('fit.is-entered-from-own-measurements', { code: wheel.code }), [
-            said('fit.measure-again-on-part-itself-before'),
-          ]),
-        ]),
-    ...patternFindings(wheel.code, kit),
-    ...rimFindings(kit),
-    ...(kit.battery === undefined
-      ? [
-          told('kit-battery', 'unknown', said('fit.whether-comes-with-battery-is-not', { code: wheel.code }), [
-            said('fit.record-its-battery-or-that-none'),
-          ]),
-        ]
-      : []),
-    ...(kit.battery && kit.battery.cost === undefined
-      ? [told('battery-cost', 'unknown', said('fit.what-battery-costs-is-not-known'), [said('fit.ask-supplier')])]
-      : []),
-  ];
-}
+/** The bike as a whole, take-in and law. */
+export const bikeJudges: readonly Judge[] = [
+  judging('bike', ['checks'], ({ checks }) => checks.findings),
+  judging('bike', [], ({ input }) => takeInFindings(input), { tools: sensorTools }),
+  judging('law', [], ({ input }) => lawOf(input)),
+];
 
-/** A figure of a pattern says nothing about the wheel on the bench. */
-function patternFindings(code: string, { unmeasured = [] }: KitFacts): Finding[] {
-  if (unmeasured.length === 0) return [];
+/** What the rider's pedal sensor makes somebody take apart. */
+function sensorTools({ input: { bike } }: Solved): ToolAsked[] {
+  const cupsComeOut = bike.job?.sensor === 'under-cup' || bike.job?.sensor === 'torque-shell';
+  const crankComesOff = cupsComeOut || bike.job?.sensor === 'ring-under-crank';
   return [
-    told(
-      'kit-pattern',
-      'unknown',
-      said('fit.of-pattern-not-measured', {
-        figures: unmeasured.length,
-        code,
-      }),
-      [said('fit.measure-them-on-wheel-its-page')],
-    ),
+    ...(crankComesOff ? [{ tool: 'Crank puller' as const, reason: said('fit.crank-comes-off-for-this-pedal') }] : []),
+    ...(cupsComeOut ? [{ tool: 'Cup tool' as const, reason: said('fit.cups-come-out-for-this-pedal') }] : []),
   ];
-}
-
-function rimFindings({ rim }: KitFacts): Finding[] {
-  if (rim) return [];
-  if (rim === undefined) {
-    return [
-      told('kit-rim', 'unknown', said('fit.whether-kit-comes-with-rim-is'), [said('fit.record-rim-or-that-hub-comes')]),
-    ];
-  }
-  return [told('lacing', 'work', said('fit.hub-comes-without-rim'), [said('fit.lace-it-see-lacing-page-for')])];
 }

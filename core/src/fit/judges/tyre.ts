@@ -1,12 +1,14 @@
-import { said } from '../said';
-import { withLimits } from '../limits';
-import type { KitFacts } from '../kit';
-import type { TyreFacts } from '../parts';
-import { tyreFit, widthThatCarriesMm, type TyreFitInput, type TyreFitResult } from '../tyre-fit';
-import { severity, finding, notRecorded, told, worstOf, type Finding, type Verdict } from '../verdict';
+import { said } from '../../said';
+import { withLimits } from '../../limits';
+import type { KitFacts } from '../../kit';
+import type { TyreFacts } from '../../parts';
+import { tyreFit, widthThatCarriesMm, type TyreFitInput, type TyreFitResult } from '../../tyre-fit';
+import { severity, finding, notRecorded, told, worstOf, type Finding, type Verdict } from '../../verdict';
 import { brakeAfter } from './brake-after';
-import type { FitInput } from './contract';
+import type { FitInput } from '../contract';
 import { lengthOf } from './readings';
+import { judging, type Judge, type Wanted } from './judge';
+import type { TyreChoice } from './solved';
 
 /** Rider, load, bike and kit on one wheel; null until they are weighed or told. */
 export function wheelLoadKg(input: FitInput): number | null {
@@ -34,14 +36,6 @@ export function massAfterKg({ bike, wheel, beside, limits }: FitInput): number |
 /** How the tyre itself suits: what is the rim's fault no other tyre mends. */
 function suits({ findings }: TyreFitResult): Verdict {
   return worstOf(findings.filter(({ id }) => id !== 'brake-track' && id !== 'rim-load').map(({ verdict }) => verdict));
-}
-
-/** Where the tyre comes from, and how it suits the motor wheel's rim. */
-export interface TyreChoice {
-  from: 'bike' | 'stores' | 'shop';
-  tyre: TyreFacts | null;
-  result: TyreFitResult | null;
-  findings: Finding[];
 }
 
 /**
@@ -155,24 +149,19 @@ function tyreInput({ wheel, facts, limits }: FitInput, tyre: TyreFacts, loadKg: 
   };
 }
 
-/** A rim brake needs a track also while the tyre is still open, and on a rim that the hub is yet to be laced into. */
-export function trackFinding({ wheel, facts }: FitInput): Finding[] {
-  if (!wheel.kit || facts.brake !== 'rim') return [];
-  const { rim } = wheel.kit;
-  if (rim === null) {
-    return [
-      told('brake-track', 'work', said('fit.bike-brakes-on-rim-and-hub'), [said('fit.lace-it-into-rim-with-brake')]),
-    ];
-  }
-  if (rim === undefined) {
-    return [told('brake-track', 'unknown', said('fit.whether-new-rim-has-brake-track'), [said('fit.record-rim')])];
-  }
-  return rim.brakeTrack
-    ? []
-    : [
-        told('brake-track', 'stop', said('shared.bike-brakes-on-rim-this-rim'), [
-          said('shared.take-wheel-whose-rim-has-brake'),
-          said('shared.fit-disc-brake-where-hub-and'),
-        ]),
-      ];
+/** The tyre on the motor's rim, and what goes under it. */
+export const tyreJudge: Judge = judging(
+  'tyre',
+  ['tyre'],
+  ({ tyre }) => [...(tyre.result?.findings ?? []), ...tyre.findings],
+  { shopping: ({ input, tyre }) => tyreWanted(input, tyre) },
+);
+
+function tyreWanted({ wheel: { kit, beadSeatMm } }: FitInput, { from, findings }: TyreChoice): Wanted[] {
+  const tube = { part: { kind: 'tube' as const, spec: { beadSeatMm } }, count: 1 };
+  const reason = findings.find(({ id }) => id === 'tyre')?.because ?? said('fit.wheel-needs-one');
+  return [
+    ...(kit && from !== 'bike' ? [{ ...tube, reason: said('fit.tyre-is-not-bike-own') }] : []),
+    ...(from === 'shop' ? [{ part: { kind: 'tyre' as const, spec: { beadSeatMm } }, count: 1, reason }] : []),
+  ];
 }

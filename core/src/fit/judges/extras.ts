@@ -1,9 +1,10 @@
-import { said } from '../said';
-import type { OutsidePart } from '../end-fit';
-import type { EndFacts } from '../end-facts';
-import type { Side } from '../features';
-import { notMeasured, told, type Finding } from '../verdict';
+import { said } from '../../said';
+import type { OutsidePart } from '../../end-fit';
+import type { EndFacts } from '../../end-facts';
+import type { Side } from '../../features';
+import { notMeasured, told, type Finding } from '../../verdict';
 import { lengthOf } from './readings';
+import { judging, type Judge } from './judge';
 
 /** What else lives on the axle of this end, under the nuts. */
 export function extraParts(facts: EndFacts, side: Side): OutsidePart[] {
@@ -14,7 +15,7 @@ export function extraParts(facts: EndFacts, side: Side): OutsidePart[] {
 }
 
 /** Stays and plates made for a thinner axle must be opened; nothing carries on an axle that is not tight. */
-export function extraFindings(facts: EndFacts, threadMm: number): Finding[] {
+function extraFindings(facts: EndFacts, threadMm: number): Finding[] {
   const kind = facts.words.get('axle-extras') ?? 'none';
   if (kind === 'none') return [];
   const old = facts.oldAxleMm;
@@ -31,3 +32,7 @@ export function extraFindings(facts: EndFacts, threadMm: number): Finding[] {
   }
   return [told('axle-extra', 'goes', said('fit.goes-on-axle-under-nut', { what }))];
 }
+
+export const extrasJudge: Judge = judging('end', [], ({ input: { facts, wheel } }) =>
+  extraFindings(facts, wheel.axle.threadMm),
+);

@@ -1,6 +1,6 @@
-import type { BrakeKind } from '../bike-checks';
-import type { EndFacts } from '../end-facts';
-import type { Wheel } from '../parts';
+import type { BrakeKind } from '../../bike-checks';
+import type { EndFacts } from '../../end-facts';
+import type { Wheel } from '../../parts';
 
 /**
  * What brakes this end once the motor wheel is in: a hub brake is gone with its hub, a rotor needs a place on the new one, and

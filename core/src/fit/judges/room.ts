@@ -1,16 +1,17 @@
-import { said } from '../said';
-import { withLimits } from '../limits';
-import type { EndFit } from '../end-fit';
-import { finding, graded, notMeasured, type Finding } from '../verdict';
-import type { FitInput } from './contract';
+import { said } from '../../said';
+import { withLimits } from '../../limits';
+import type { EndFit } from '../../end-fit';
+import { finding, graded, notMeasured, type Finding } from '../../verdict';
+import type { FitInput } from '../contract';
 import { lengthOf } from './readings';
-import type { TyreChoice } from './tyre';
+import { judging, type Judge } from './judge';
+import type { TyreChoice } from './solved';
 
 /**
  * The motor's cover between fork blades or stays, with a disc or without: half of what the legs stand further apart than the
  * cover is wide, less what the washers move the hub off the middle.
  */
-export function coverRoom({ facts, wheel, limits: own }: FitInput, fit: EndFit): Finding {
+function coverRoom({ facts, wheel, limits: own }: FitInput, fit: EndFit): Finding {
   const apartMm = lengthOf(facts, 'legs-apart');
   if (apartMm === null) return notMeasured('cover-room', said('fit.room-between-legs-or-stays-beside'));
   const { runningGapMm } = withLimits(own);
@@ -31,7 +32,7 @@ export function coverRoom({ facts, wheel, limits: own }: FitInput, fit: EndFit):
 }
 
 /** A tyre that is wider than the old one may touch blade, stay or mudguard. */
-export function tyreRoom({ facts, limits: own }: FitInput, tyre: TyreChoice | null): Finding[] {
+function tyreRoom({ facts, limits: own }: FitInput, tyre: TyreChoice | null): Finding[] {
   const chosenMm = tyre?.tyre?.widthMm;
   if (chosenMm === undefined) return [];
   const roomMm = lengthOf(facts, 'tyre-room');
@@ -52,3 +53,7 @@ export function tyreRoom({ facts, limits: own }: FitInput, tyre: TyreChoice | nu
     ),
   ];
 }
+
+export const tyreRoomJudge: Judge = judging('tyre', [], ({ input, tyre }) => tyreRoom(input, tyre));
+
+export const coverJudge: Judge = judging('end', [], ({ input, axle }) => [coverRoom(input, axle)]);

@@ -1,7 +1,8 @@
-import { said } from '../said';
-import { finding, type Finding } from '../verdict';
-import type { FitInput } from './contract';
+import { said } from '../../said';
+import { finding, type Finding } from '../../verdict';
+import type { FitInput } from '../contract';
 import { lengthOf } from './readings';
+import { judging, type Judge } from './judge';
 
 /** Two sizes nearer than this are one, read twice. */
 const sameMm = 1.5;
@@ -10,7 +11,7 @@ const sameMm = 1.5;
  * The motor wheel's size against the bike's. Rim pads reach one size only; with another brake frame, mudguard and pedals have
  * to clear the other wheel, and the bike sits higher or lower.
  */
-export function wheelSizeFindings({ facts, wheel }: FitInput): Finding[] {
+function wheelSizeFindings({ facts, wheel }: FitInput): Finding[] {
   const ownMm = lengthOf(facts, 'bead-seat');
   if (ownMm === null) return [];
   const apart = Math.abs(ownMm - wheel.beadSeatMm);
@@ -39,3 +40,5 @@ export function wheelSizeFindings({ facts, wheel }: FitInput): Finding[] {
     ]),
   ];
 }
+
+export const wheelSizeJudge: Judge = judging('kit', [], ({ input }) => wheelSizeFindings(input));

@@ -1,5 +1,5 @@
-import type { EndFacts } from '../end-facts';
-import { InputError } from '../input';
+import type { EndFacts } from '../../end-facts';
+import { InputError } from '../../input';
 
 /** The median of a length, or null when nobody has read it. */
 export function lengthOf(facts: EndFacts, feature: string): number | null {

@@ -16,7 +16,7 @@ export { SettingsEntry } from './shop/settings-entry';
 export { NewArrangement } from './arrangements/new-arrangement';
 export { NewStack } from './stacks/new-stack';
 export { NewStockMove } from './stores/new-stock-move';
-export { missingOfPart, StoreItemEntry } from './stores/store-item-entry';
+export { PartEntry, PartRow, unsuitedPart } from './stores/part-entry';
 export { NewTelling, TakeInEntry } from './take-in/take-in-entry';
 export { WheelEntry } from './wheels/wheel-entry';
 export type { Problem, ProblemCode, ProblemField } from './problem';

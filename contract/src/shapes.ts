@@ -13,7 +13,7 @@ import type { EndJob, JobFacts, SecondLooks, StepFigures } from '@cricket/core/p
 import type { Place } from '@cricket/core/model';
 import type { End } from '@cricket/core/features';
 import type { JobEvent as CoreJobEvent } from '@cricket/core/job-events';
-import type { StoreItem as CoreStoreItem, Wheel as CoreWheel } from '@cricket/core/parts';
+import type { Drawer, WantedPart, Wheel as CoreWheel } from '@cricket/core/parts';
 import type { TakenParts } from '@cricket/core/stock';
 import type { Units } from '@cricket/core/units';
 import type { Finding, Verdict } from '@cricket/core/verdict';
@@ -164,6 +164,8 @@ export interface OrderLine {
   id: string;
   bikeId: string;
   place: Place;
+  /** What is to be got; null on lines of an earlier version, which are known by what they were called. */
+  part: WantedPart | null;
   what: string;
   count: number;
   reason: string;
@@ -192,9 +194,12 @@ export interface Wheel extends CoreWheel {
   version: number;
 }
 
-export interface StoreItem extends CoreStoreItem {
+/** A part of the shop's catalogue, with what is on hand of it. */
+export interface StorePart extends Drawer {
   /** Pieces that were taken from it for bikes. */
   withBikes: number;
+  /** Pieces that were ordered and have not come. */
+  onOrder: number;
   version: number;
   withdrawnAt: string | null;
 }

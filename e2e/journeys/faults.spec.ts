@@ -93,7 +93,7 @@ test('two people are at the same drawer: what both do adds up', async ({ page, s
   await Promise.all([page, other].map((tab) => tab.getByRole('button', more).click()));
   for (const tab of [page, other]) await expect(tab.getByTestId(`count-${id}`)).toHaveText('10');
   // Somebody counts them meanwhile: what is put in after that comes on top.
-  await shop.query(`INSERT INTO store_move (id, item_id, kind, count, at)
+  await shop.query(`INSERT INTO store_move (id, part_id, kind, count, at)
     VALUES (gen_random_uuid(), '${id}', 'counted', 3, now())`);
   await other.getByRole('button', more).click();
   for (const tab of [page, other]) {

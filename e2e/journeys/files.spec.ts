@@ -45,11 +45,11 @@ test('the stores go out as CSV and come in again, all or nothing', async ({ page
 test('a bolt is put into the stores and found again', async ({ page, shop }) => {
   await page.goto(`${shop.url}/stores/new`);
   await page.getByRole('radio', { name: 'Rotor bolts' }).click();
-  await page.getByTestId('field-boreMm').fill('5');
+  await page.getByTestId('field-spec.threadMm').fill('5');
   await page.getByTestId('field-count').fill('12');
   await page.getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByText('Enter a figure from 1 to 330 mm.')).toBeVisible();
-  await page.getByTestId('field-lengthMm').fill('14');
+  await page.getByTestId('field-spec.lengthMm').fill('14');
   await page.getByRole('button', { name: 'Keep' }).click();
   await page.getByTestId('search-stores').fill('rotor bolts 14');
   await expect(page.getByRole('link', { name: 'Change Rotor bolts 14 mm' })).toBeVisible();

@@ -18,8 +18,8 @@ const facts = (bike: string, change: object) =>
          VALUES (gen_random_uuid(), '${bike}', 'bike', '${feature}', '${JSON.stringify({ is })}', 'eye', now(), 'Odile')`,
     )
     .join(';');
-const gone = (where: string) => `INSERT INTO store_move (id, item_id, kind, count, at)
-   SELECT gen_random_uuid(), id, 'counted', 0, now() + interval '1 second' FROM store_item WHERE ${where}`;
+const gone = (where: string) => `INSERT INTO store_move (id, part_id, kind, count, at)
+   SELECT gen_random_uuid(), id, 'counted', 0, now() + interval '1 second' FROM part WHERE ${where}`;
 
 /** What is changed on a demo bike, and the finding that foresees it on the fit page. */
 const surprises: [title: string, bike: string, changes: string[], finding: RegExp][] = [
@@ -31,7 +31,7 @@ const surprises: [title: string, bike: string, changes: string[], finding: RegEx
   [
     'rotor bolts too long',
     nurse,
-    [gone("kind = 'rotor-shim' OR kind = 'rotor-bolt' AND details->>'lengthMm' <> '12'")],
+    [gone("kind = 'rotor-shim' OR kind = 'rotor-bolt' AND spec->>'lengthMm' <> '12'")],
     /Rotor bolts\s*Goes after work/,
   ],
   [
@@ -69,7 +69,7 @@ const surprises: [title: string, bike: string, changes: string[], finding: RegEx
   [
     'straight arms past the blade',
     tourer,
-    [length(tourer, 'slot-line', 25), gone("kind = 'arm' AND thickness_mm = 5")],
+    [length(tourer, 'slot-line', 25), gone("kind = 'arm' AND (spec->>'thicknessMm')::float = 5")],
     /Torque arms\s*Goes after work/,
   ],
   ['brakes too weak for the descent', tourer, [facts(tourer, { descentPercent: 16 })], /Brakes on the descent\s*Stop/],

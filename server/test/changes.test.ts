@@ -83,7 +83,13 @@ describe('changes', () => {
     await server.send('PUT', path, note, { 'x-write-id': writeId });
     await server.send('PUT', `/api/bikes/${bike}/events/${randomUUID()}`, { ...note, kind: 'nonsense' });
     const { json: stores } = await server.send('GET', '/api/stores');
-    const { id: _, withdrawnAt: __, withBikes: ___, ...line } = stores.find(({ id }: { id: string }) => id === washer);
+    const {
+      id: _,
+      withdrawnAt: __,
+      withBikes: ___,
+      onOrder: ____,
+      ...line
+    } = stores.find(({ id }: { id: string }) => id === washer);
     const { status } = await server.send('PUT', `/api/stores/${washer}`, { ...line, count: 3 });
     expect(status).toBe(200);
     const heard = await phone.until(/"stores"/);

@@ -7,6 +7,7 @@ import { endState } from '@cricket/core/next-action';
 
 import { demoBikes } from '../src/demo/bikes';
 import { fillDemo } from '../src/demo/fill-demo';
+import { storeItems } from '@cricket/core/parts';
 import { demoStores } from '../src/demo/stores';
 import { demoWheels } from '../src/demo/wheels';
 import { bikeRecord } from '../src/data/records';
@@ -40,7 +41,7 @@ describe('the demo data', () => {
 
   it('is filled by one of two servers that start together', async () => {
     await server.dataSource.query(
-      'TRUNCATE journal, job_event, photo, store_move, store_item, wheel, acceptance, choice, reading, order_line, shop_settings, bike',
+      'TRUNCATE journal, job_event, photo, store_move, part, wheel, acceptance, choice, reading, order_line, shop_settings, bike',
     );
     await Promise.all([fillDemo(server.dataSource, { renew: false }), fillDemo(server.dataSource, { renew: false })]);
     expect(await tags()).toHaveLength(9);
@@ -94,7 +95,7 @@ describe('the demo data', () => {
       const record = await bikeRecord(server.dataSource, row.bike.id);
       const state = endState({ ...record, bike: record.bike.facts, stacks: [] }, row.end, {
         wheels: demoWheels,
-        stores: demoStores,
+        stores: storeItems(demoStores),
       });
       if (openFeatures(state.facts).length > 0) expect(['measure', 'refused']).toContain(state.next.kind);
       if (state.fit && openFeatures(state.facts).length > 0) expect(['unknown', 'stop']).toContain(state.fit.verdict);

@@ -5,11 +5,15 @@ import { gunzipSync } from 'node:zlib';
 
 import { coreRecord } from '@cricket/contract/core-record';
 import type { BikeRecord, StackAcceptance, Wheel } from '@cricket/contract/shapes';
+import { inputErrors } from '@cricket/core/input';
 import { endState, type Workshop } from '@cricket/core/next-action';
+import { partSpecs } from '@cricket/core/part-schemas';
 import type { DataSource } from 'typeorm';
 
 import { bikesInShop, journalRows } from '../src/data/records';
+import { allStores } from '../src/data/stock';
 import { workshopOf } from '../src/data/workshop';
+import { demoStores } from '../src/demo/stores';
 import { freshServer, type FreshServer } from './fresh-server.testing';
 
 /** What the version of that time said of its own demo: counts, take-in, and every verdict. */
@@ -65,6 +69,15 @@ describe('the database of an earlier version', () => {
     await dataSource.runMigrations();
   }, 60_000);
   afterAll(() => server.close());
+
+  it('has every line of its stores as a part, told by what its kind is told by', async () => {
+    const now = new Map((await allStores(dataSource)).map((part) => [part.id, part]));
+    expect(now.size).toBe(demoStores.length);
+    for (const { id, kind, spec, label, costEach, count } of demoStores) {
+      expect(now.get(id)).toMatchObject({ kind, spec, label, costEach, count });
+      expect(inputErrors(partSpecs[kind], now.get(id)!.spec)).toEqual([]);
+    }
+  });
 
   it('comes through whole, with the same verdicts', async () => {
     const records = await bikesInShop(dataSource);

@@ -108,9 +108,9 @@ const facts = fc.record(
 const storeItem = fc.constantFrom(...demoStores).chain((item) =>
   fc
     .record({ thicknessMm: fc.double({ min: 0.05, max: 40, noNaN: true }), count: fc.integer({ min: 0, max: 9999 }) })
-    .map((change) => {
-      const { id: _, withdrawnAt: __, withBikes: ___, ...rest } = item;
-      return { ...rest, ...change, details: item.details ?? null };
+    .map(({ thicknessMm, count }) => {
+      const { id: _, withdrawnAt: __, withBikes: ___, onOrder: ____, ...rest } = item;
+      return { ...rest, spec: { ...item.spec, thicknessMm }, count };
     }),
 );
 

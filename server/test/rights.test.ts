@@ -7,7 +7,7 @@ import { readConfig } from '../src/config';
 import { createDataSource } from '../src/data/data-source';
 import { migrate } from '../src/data/migrate';
 import { SessionEntity } from '../src/data/entities/session';
-import { storeItem } from '../src/data/stock';
+import { storePart } from '../src/data/stock';
 import { freshServer, type FreshServer } from './fresh-server.testing';
 
 let server: FreshServer;
@@ -249,7 +249,7 @@ describe('a write that comes twice', () => {
 
 describe('a line of the stores taken out while it is counted', () => {
   it('keeps the count that was acknowledged', async () => {
-    const line = { kind: 'plain', thicknessMm: 2, boreMm: 12.3, outerMm: 22, count: 1 };
+    const line = { kind: 'plain', spec: { thicknessMm: 2, boreMm: 12.3, outerMm: 22 }, count: 1 };
     for (let round = 0; round < 8; round++) {
       const id = randomUUID();
       await server.send('PUT', `/api/stores/${id}`, { ...line, version: 0 });
@@ -258,7 +258,7 @@ describe('a line of the stores taken out while it is counted', () => {
         server.send('PUT', `/api/stores/${id}/withdrawal`, {}),
       ]);
       expect(out.status).toBe(200);
-      const row = (await storeItem(server.dataSource, id))!;
+      const row = (await storePart(server.dataSource, id))!;
       expect(row.count).toBe(counted.status === 200 ? 7 : 1);
     }
   });

@@ -110,7 +110,7 @@ describe('accepting a stack', () => {
 describe('stores and wheels', () => {
   it('counts, and shows both versions to the second of two people', async () => {
     const [item] = (await server.send('GET', '/api/stores')).json;
-    const { id, withdrawnAt: _, withBikes: __, ...line } = item;
+    const { id, withdrawnAt: _, withBikes: __, onOrder: ___, ...line } = item;
     const first = await server.send('PUT', `/api/stores/${id}`, { ...line, count: 3 });
     expect(first.json).toMatchObject({ count: 3, version: 2 });
     const second = await server.send('PUT', `/api/stores/${id}`, { ...line, count: 5 });
@@ -120,11 +120,15 @@ describe('stores and wheels', () => {
   it.each([
     ['count', { count: -1 }],
     ['count', { count: 1.5 }],
-    ['thicknessMm', { thicknessMm: 0 }],
+    ['spec.thicknessMm', { spec: { boreMm: 12.3, thicknessMm: 0 } }],
     ['kind', { kind: 'gasket' }],
-    ['boreMm', { boreMm: null }],
+    ['spec.boreMm', { spec: { thicknessMm: 1 } }],
+    // A bolt has no thickness, and is asked for none.
+    ['spec.thicknessMm', { kind: 'rotor-bolt', spec: { threadMm: 5, lengthMm: 12, thicknessMm: 1 } }],
+    ['boreMm', { boreMm: 12.3 }],
   ])('refuses a line with a bad %s', async (path, more) => {
-    const line = { kind: 'plain', boreMm: 12.3, outerMm: 22, thicknessMm: 1, count: 1, version: 0, ...more };
+    const spec = { boreMm: 12.3, outerMm: 22, thicknessMm: 1 };
+    const line = { kind: 'plain', spec, count: 1, version: 0, ...more };
     const { status, json } = await server.send('PUT', `/api/stores/${randomUUID()}`, line);
     expect(status).toBe(422);
     expect(json.errors.map((error: { path: string }) => error.path)).toContain(path);

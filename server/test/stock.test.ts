@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 
-import type { StoreItem } from '@cricket/contract/shapes';
+import type { StorePart } from '@cricket/contract/shapes';
 
 import { demoWheel, demoWheels } from '../src/demo/wheels';
 import { freshServer, type FreshServer } from './fresh-server.testing';
@@ -12,7 +12,7 @@ beforeAll(async () => {
 afterAll(() => server.close());
 
 const trike = '00000003-0000-4000-8000-000000000007';
-const stores = async (): Promise<StoreItem[]> => (await server.send('GET', '/api/stores')).json;
+const stores = async (): Promise<StorePart[]> => (await server.send('GET', '/api/stores')).json;
 const bike = async (id: string) => (await server.send('GET', `/api/bikes/${id}`)).json;
 const ago = (minutes: number) => new Date(Date.now() - minutes * 60_000).toISOString();
 const move = (itemId: string, body: object, id: string = randomUUID(), headers = {}) =>
@@ -20,7 +20,7 @@ const move = (itemId: string, body: object, id: string = randomUUID(), headers =
 
 const newItem = async (count: number) => {
   const id = randomUUID();
-  const line = { kind: 'plain', boreMm: 12.3, outerMm: 22, thicknessMm: 1.9, count, version: 0 };
+  const line = { kind: 'plain', spec: { boreMm: 12.3, outerMm: 22, thicknessMm: 1.9 }, count, version: 0 };
   expect((await server.send('PUT', `/api/stores/${id}`, line)).json).toMatchObject({ count, version: 1 });
   return id;
 };
@@ -65,8 +65,11 @@ describe('a drawer', () => {
     const body = { kind: 'moved', count: 1, at: ago(0) };
     for (let times = 0; times < 2; times++) expect((await move(id, body, moveId, writeId)).status).toBe(201);
     expect((await move(id, body, moveId)).json.code).toBe('id-taken');
-    const line = { kind: 'plain', boreMm: 12.4, outerMm: 22, thicknessMm: 1.9, version: 1 };
-    expect((await server.send('PUT', `/api/stores/${id}`, line)).json).toMatchObject({ count: 4, boreMm: 12.4 });
+    const line = { kind: 'plain', spec: { boreMm: 12.4, outerMm: 22, thicknessMm: 1.9 }, version: 1 };
+    expect((await server.send('PUT', `/api/stores/${id}`, line)).json).toMatchObject({
+      count: 4,
+      spec: { boreMm: 12.4 },
+    });
   });
 
   it.each([
@@ -127,7 +130,7 @@ describe('an accepted stack', () => {
     const lots: { itemId: string; count: number }[] = (await bike(one)).taken;
     // In the drawers lies what one bike needs of each of these, and no more of its kind and thickness.
     const lines = await stores();
-    const like = ({ kind, thicknessMm }: StoreItem) => `${kind} ${thicknessMm}`;
+    const like = ({ kind, spec }: StorePart) => `${kind} ${spec.thicknessMm}`;
     const needed = new Set(lots.map(({ itemId }) => like(lines.find(({ id }) => id === itemId)!)));
     for (const line of lines.filter((item) => needed.has(like(item)))) {
       const lot = lots.find(({ itemId }) => itemId === line.id);
@@ -136,5 +139,74 @@ describe('an accepted stack', () => {
     const answers = await Promise.all([accept(two), accept(three)]);
     expect(answers.map(({ status }) => status).sort()).toEqual([201, 422]);
     for (const { itemId } of lots) expect(await onHand(itemId)).toBe(0);
+  });
+});
+
+describe('what is ordered for a bike', () => {
+  const orderId = randomUUID();
+  const bolt = { kind: 'rotor-bolt', spec: { lengthMm: 14 } };
+  const line = (state: string, version: number, more: object = {}) => ({
+    place: 'rear-axle',
+    part: bolt,
+    what: 'Rotor bolt M5 × 14',
+    count: 6,
+    reason: 'Too long.',
+    costEach: 0.8,
+    leadDays: 3,
+    state,
+    version,
+    ...more,
+  });
+  const order = (body: object, id = orderId) => server.send('PUT', `/api/bikes/${trike}/orders/${id}`, body);
+  const bolts = async () => (await stores()).filter(({ kind, spec }) => kind === 'rotor-bolt' && spec.lengthMm === 14);
+  const withTrike = async (id: string) =>
+    (await bike(trike)).taken.filter(({ itemId }: { itemId: string }) => itemId === id);
+
+  it('is on order in a drawer that the shop need not have had before', async () => {
+    expect(await bolts()).toEqual([]);
+    expect((await order(line('ordered', 0))).json).toMatchObject({ state: 'ordered', part: bolt });
+    const [drawer] = await bolts();
+    expect(drawer).toMatchObject({ spec: { threadMm: 5, lengthMm: 14 }, count: 0, onOrder: 6, withBikes: 0 });
+  });
+
+  it('comes for that bike, and is promised to no other', async () => {
+    await order(line('received', 1));
+    const [drawer] = await bolts();
+    expect(drawer).toMatchObject({ count: 0, onOrder: 0, withBikes: 6 });
+    expect(await withTrike(drawer!.id)).toEqual([{ itemId: drawer!.id, place: 'rear-axle', count: 6 }]);
+    // Said once more it does not come twice.
+    await order(line('received', 2));
+    expect(await withTrike(drawer!.id)).toMatchObject([{ count: 6 }]);
+    // Another stack is taken: bolts are no part of it, they stay with the bike.
+    await accept(trike, stack());
+    expect(await withTrike(drawer!.id)).toMatchObject([{ count: 6 }]);
+  });
+
+  it('has not come after all', async () => {
+    await order(line('ordered', 3));
+    const [drawer] = await bolts();
+    expect(drawer).toMatchObject({ count: 0, onOrder: 6, withBikes: 0 });
+    expect(await withTrike(drawer!.id)).toEqual([]);
+  });
+
+  it('goes into the drawer that has just this part, and into none where it could be several', async () => {
+    const id = await newItem(2);
+    await order(
+      line('ordered', 0, { part: { kind: 'plain', spec: { thicknessMm: 1.9, threadMm: 12 } } }),
+      randomUUID(),
+    );
+    const before = await stores();
+    const ordered = before.filter(({ kind, onOrder }) => kind === 'plain' && onOrder > 0);
+    expect(ordered).toMatchObject([{ spec: { thicknessMm: 1.9, boreMm: expect.closeTo(12.3, 0) } }]);
+    await order(line('ordered', 0, { part: { kind: 'arm', spec: { threadMm: 12 } } }), randomUUID());
+    expect(await stores()).toEqual(before);
+  });
+
+  it.each([
+    ['part.kind', { part: { kind: 'gasket', spec: {} } }],
+    ['part.spec.lengthMm', { part: { kind: 'rotor-bolt', spec: { lengthMm: [14] } } }],
+  ])('is refused with a bad %s', async (path, more) => {
+    const { status, json } = await order(line('ordered', 0, more), randomUUID());
+    expect([status, json.errors[0].path]).toEqual([422, path]);
   });
 });

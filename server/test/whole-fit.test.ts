@@ -190,7 +190,7 @@ describe('the workshop’s settings', () => {
 });
 
 describe('imports', () => {
-  const stores = demoStores.map(({ version: _, withdrawnAt: __, withBikes: ___, ...item }) => ({
+  const stores = demoStores.map(({ version: _, withdrawnAt: __, withBikes: ___, onOrder: ____, ...item }) => ({
     ...item,
     id: randomUUID(),
   }));
@@ -200,7 +200,7 @@ describe('imports', () => {
     expect(put.status).toBe(200);
     const now = await server.send('GET', '/api/stores');
     const byId = new Map(now.json.map((item: { id: string }) => [item.id, item]));
-    for (const row of stores) expect(byId.get(row.id)).toMatchObject({ ...row, details: row.details ?? null });
+    for (const row of stores) expect(byId.get(row.id)).toMatchObject(row);
   });
 
   it('take kits with everything in them, exactly', async () => {
@@ -215,6 +215,7 @@ describe('imports', () => {
     ['a row that does not hold', [{ ...stores[0], count: -3, id: randomUUID() }], 'rows.1.count'],
     ['an id twice', [{ ...stores[1], id: stores[0]!.id }], 'rows.1.id'],
     ['an id that is none', [{ ...stores[1], id: 'washer' }], 'rows.1.id'],
+    ['a figure of another kind', [{ ...stores[1], id: randomUUID(), spec: { lengthMm: 3 } }], 'rows.1.spec.boreMm'],
     ['a formula for a name', [{ ...stores[1], id: randomUUID(), kind: '=1+1' }], 'rows.1.kind'],
   ])('change nothing at all with %s', async (_, bad, path) => {
     const before = await server.send('GET', '/api/stores');
@@ -229,7 +230,7 @@ describe('imports', () => {
     const many = Array.from({ length: 2001 }, () => ({ ...stores[0], id: randomUUID() }));
     const put = await server.send('PUT', `/api/stores/imports/${randomUUID()}`, { rows: many });
     expect(put.status).toBe(422);
-    const huge = { rows: [{ ...stores[0], details: { label: 'x'.repeat(5 * 1024 * 1024) } }] };
+    const huge = { rows: [{ ...stores[0], label: 'x'.repeat(5 * 1024 * 1024) }] };
     expect((await server.send('PUT', `/api/stores/imports/${randomUUID()}`, huge)).status).toBe(413);
   });
 });

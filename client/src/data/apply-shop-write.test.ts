@@ -1,4 +1,4 @@
-import type { ShopSettings, StoreItem, Wheel } from '@cricket/contract/shapes';
+import type { ShopSettings, StorePart, Wheel } from '@cricket/contract/shapes';
 
 import { withSettingsWrites, withStoreWrites, withWheelWrites } from './apply-shop-write';
 import type { PendingWrite, WriteAbout } from './outbox-store';
@@ -7,7 +7,7 @@ import { noteStored } from './own-writes';
 const write = (about: WriteAbout, body: object, refused: PendingWrite['refused'] = null) =>
   ({ seq: 1, about, body, refused, madeAt: '2026-04-01T08:00:00Z' }) as PendingWrite;
 const wheel = (id: string, code: string, version: number) => ({ id, code, version }) as Wheel;
-const line = (id: string, count: number, version: number) => ({ id, count, version }) as StoreItem;
+const line = (id: string, count: number, version: number) => ({ id, count, version }) as StorePart;
 const refused = { code: 'bad-input', title: 'No', errors: [] } as never;
 
 describe('what the shop has while a write waits', () => {
@@ -45,10 +45,12 @@ describe('what the shop has while a write waits', () => {
       write({ kind: 'stock-move', id: 'n', itemId: 's' }, { kind: 'moved', count: -1 }),
       write({ kind: 'store-item-out', id: 't' }, {}),
     ];
-    expect(withStoreWrites(drawer, writes)).toEqual([{ ...line('s', 6, 3), withBikes: 0, withdrawnAt: null }]);
+    expect(withStoreWrites(drawer, writes)).toEqual([
+      { ...line('s', 6, 3), withBikes: 0, onOrder: 0, withdrawnAt: null },
+    ]);
     // Changed in size alone: as many as before.
-    const size = write({ kind: 'store-item', id: 's' }, { thicknessMm: 2, version: 2 });
-    expect(withStoreWrites(drawer, [size])[0]).toMatchObject({ count: 4, thicknessMm: 2, version: 3 });
+    const size = write({ kind: 'store-item', id: 's' }, { spec: { thicknessMm: 2 }, version: 2 });
+    expect(withStoreWrites(drawer, [size])[0]).toMatchObject({ count: 4, spec: { thicknessMm: 2 }, version: 3 });
   });
 
   it('does not count twice what the server has already', () => {

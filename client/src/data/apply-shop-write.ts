@@ -1,4 +1,4 @@
-import type { ShopSettings, StoreItem, Wheel } from '@cricket/contract/shapes';
+import type { ShopSettings, StorePart, Wheel } from '@cricket/contract/shapes';
 
 import { isStored } from './own-writes';
 import type { PendingWrite } from './outbox-store';
@@ -14,22 +14,23 @@ export function withWheelWrites(wheels: readonly Wheel[], writes: readonly Pendi
 }
 
 /** The stores as they will be once what waits for the server is stored. */
-export function withStoreWrites(stores: readonly StoreItem[], writes: readonly PendingWrite[]): readonly StoreItem[] {
-  return writes.reduce<readonly StoreItem[]>((known, { writeId, about, body, refused }) => {
+export function withStoreWrites(stores: readonly StorePart[], writes: readonly PendingWrite[]): readonly StorePart[] {
+  return writes.reduce<readonly StorePart[]>((known, { writeId, about, body, refused }) => {
     if (refused) return known;
     if (about.kind === 'stock-move')
       return isStored(writeId) ? known : moved(known, about.itemId, body as { count: number });
     if (about.kind === 'store-item')
       return put(known, {
         withBikes: 0,
+        onOrder: 0,
         count: 0,
         ...known.find(({ id }) => id === about.id),
         withdrawnAt: null,
         ...body,
         id: about.id,
-      } as StoreItem);
+      } as StorePart);
     if (about.kind === 'store-item-out') return known.filter(({ id }) => id !== about.id);
-    if (about.kind === 'stores-import') return (body as { rows: StoreItem[] }).rows.reduce(put<StoreItem>, known);
+    if (about.kind === 'stores-import') return (body as { rows: StorePart[] }).rows.reduce(put<StorePart>, known);
     return known;
   }, stores);
 }
@@ -45,7 +46,7 @@ export function withSettingsWrites(settings: ShopSettings, writes: readonly Pend
   );
 }
 
-function moved(known: readonly StoreItem[], itemId: string, { count }: { count: number }): readonly StoreItem[] {
+function moved(known: readonly StorePart[], itemId: string, { count }: { count: number }): readonly StorePart[] {
   return known.map((item) => (item.id === itemId ? { ...item, count: Math.max(0, item.count + count) } : item));
 }
 

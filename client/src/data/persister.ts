@@ -10,7 +10,7 @@ export const persister = createAsyncStoragePersister({
     },
     removeItem: async (key: string) => (await database()).delete('cache', key),
   },
-  key: 'queries-2',
+  key: 'queries-3',
   throttleTime: 100,
 });
 

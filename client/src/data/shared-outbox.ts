@@ -1,4 +1,4 @@
-import type { BikeRecord, StoreItem, Wheel } from '@cricket/contract/shapes';
+import type { BikeRecord, StorePart, Wheel } from '@cricket/contract/shapes';
 import type { Query, QueryKey } from '@tanstack/react-query';
 
 import { applyWrite } from './apply-write';
@@ -95,10 +95,10 @@ function keepOfShop(about: Exclude<WriteAbout, { bikeId: string }>, answer: unkn
       queryClient.setQueryData(key, answer);
       return;
     default:
-      queryClient.setQueryData<(StoreItem | Wheel)[]>(key, (items = []) =>
+      queryClient.setQueryData<(StorePart | Wheel)[]>(key, (items = []) =>
         about.kind === 'store-item-out'
           ? items.filter(({ id }) => id !== about.id)
-          : replaced(items, answer as StoreItem | Wheel),
+          : replaced(items, answer as StorePart | Wheel),
       );
   }
 }

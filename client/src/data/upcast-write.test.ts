@@ -51,6 +51,23 @@ describe('an entry that an earlier version of the app kept', () => {
     expect(now.path).toBe(`/api/bikes/b/take-in/${id}`);
   });
 
+  it('is a part where it was a line of the stores, alone or in a list', () => {
+    const bolt = {
+      kind: 'rotor-bolt',
+      boreMm: 5,
+      outerMm: null,
+      thicknessMm: 5,
+      details: { lengthMm: 14, costEach: 0.8 },
+    };
+    const part = { kind: 'rotor-bolt', spec: { threadMm: 5, lengthMm: 14 }, label: null, costEach: 0.8 };
+    const now = upcastWrite(kept({ kind: 'store-item', id: 'i' }, { ...bolt, count: 6, version: 2 }));
+    expect(now.body).toEqual({ ...part, count: 6, version: 2 });
+    expect(upcastWrite(now)).toBe(now);
+    const list = upcastWrite(kept({ kind: 'stores-import', id: 'l' }, { rows: [{ ...bolt, id: 'b', count: 1 }] }));
+    expect(list.body).toEqual({ rows: [{ ...part, id: 'b', count: 1 }] });
+    expect(upcastWrite(list)).toBe(list);
+  });
+
   it('is let alone where nothing has changed', () => {
     const settings = kept({ kind: 'settings', id: 'settings' }, { limits: {} });
     expect(upcastWrite(settings)).toBe(settings);

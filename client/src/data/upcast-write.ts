@@ -2,14 +2,15 @@ import { routes } from '@cricket/contract/routes';
 import type { BikeFacts } from '@cricket/core/bike-facts';
 import { toldBetween } from '@cricket/core/told';
 import { placeShown } from '@cricket/core/model';
+import { partOfItem } from '@cricket/core/parts';
 
 import type { PendingWrite } from './pending-write';
 
 type Plain = Record<string, unknown>;
 
 /**
- * A write that an earlier version of the app has kept, as it would be kept today: places for ends, acceptances for stacks, and
- * take-in answer by answer. What is up to date comes back as it is.
+ * A write that an earlier version of the app has kept, as it would be kept today: places for ends, acceptances for stacks,
+ * take-in answer by answer, parts for lines of the stores. What is up to date comes back as it is.
  */
 export function upcastWrite(write: PendingWrite): PendingWrite {
   const { kind } = write.about as { kind: string };
@@ -37,6 +38,12 @@ export function upcastWrite(write: PendingWrite): PendingWrite {
       return 'place' in body ? write : { ...write, body: { ...body, place: placeShown(String(body['about'])) } };
     case 'taken-in':
       return 'facts' in body ? answered(write, body['facts'] as BikeFacts) : write;
+    case 'store-item':
+      return 'spec' in body ? write : { ...write, body: asPart(body) };
+    case 'stores-import': {
+      const rows = body['rows'] as Plain[];
+      return rows.every((row) => 'spec' in row) ? write : { ...write, body: { rows: rows.map(asPart) } };
+    }
     default:
       return write;
   }
@@ -44,6 +51,17 @@ export function upcastWrite(write: PendingWrite): PendingWrite {
 
 function placed({ end, ...rest }: Plain): Plain {
   return { place: `${String(end)}-axle`, ...rest };
+}
+
+/** A line of the stores from when every kind had the same columns. */
+function asPart(line: Plain): Plain {
+  const { id, count, version } = line;
+  const rest = {
+    ...(id !== undefined && { id }),
+    ...(count !== undefined && { count }),
+    ...(version !== undefined && { version }),
+  };
+  return { ...rest, ...partOfItem(line as never) };
 }
 
 function happenedAt({ data, ...rest }: Plain): Plain {

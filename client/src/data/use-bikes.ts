@@ -1,5 +1,5 @@
 import { routes } from '@cricket/contract/routes';
-import type { BikeRecord, BikeSummary, Shop, StoreItem, Wheel } from '@cricket/contract/shapes';
+import type { BikeRecord, BikeSummary, Shop, StorePart, Wheel } from '@cricket/contract/shapes';
 import { queryOptions, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 
@@ -54,7 +54,7 @@ export function useWheels(enabled = true) {
 export function useStores(enabled = true) {
   const query = useQuery({
     queryKey: keys.stores,
-    queryFn: ({ signal }) => read<StoreItem[]>(routes.stores, signal),
+    queryFn: ({ signal }) => read<StorePart[]>(routes.stores, signal),
     enabled,
   });
   const { writes } = useOutbox();

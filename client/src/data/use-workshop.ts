@@ -1,7 +1,8 @@
-import type { ShopSettings, StoreItem, Wheel } from '@cricket/contract/shapes';
+import type { ShopSettings, Wheel } from '@cricket/contract/shapes';
 import { routes } from '@cricket/contract/routes';
 import { usualHourlyRate } from '@cricket/core/job-cost';
 import type { Workshop } from '@cricket/core/next-action';
+import { storeItems, type StoreItem } from '@cricket/core/parts';
 import type { LoggedMinutes } from '@cricket/core/procedure';
 import { queryOptions, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
@@ -58,7 +59,7 @@ export function useWorkshop(wanted = true) {
   const workshop = useMemo(
     (): Workshop & { wheels: readonly Wheel[]; stores: readonly StoreItem[] } => ({
       wheels: wheels.data ?? noWheels,
-      stores: stores.data ?? noStores,
+      stores: stores.data ? storeItems(stores.data) : noStores,
       ...(settings.data && { limits: settings.data.limits, tools: settings.data.tools }),
       ...(settings.data?.secondPerson && { secondPerson: settings.data.secondPerson }),
       ...(logged.data && { logged: logged.data }),

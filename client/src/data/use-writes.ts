@@ -7,7 +7,8 @@ import type {
   NewPhoto,
   NewReading,
   NewStack,
-  StoreItemEntry,
+  PartRow,
+  PartEntry,
   WheelEntry,
 } from '@cricket/contract';
 import type { OrderLine, ShopSettings, Wheel } from '@cricket/contract/shapes';
@@ -15,7 +16,6 @@ import type { Telling } from '@cricket/core/told';
 import type { Place } from '@cricket/core/model';
 import type { FactKind } from '@cricket/contract/register';
 import type { JobEventData, JobEventKind } from '@cricket/core/job-events';
-import type { StoreItem as CoreStoreItem } from '@cricket/core/parts';
 import { useMemo } from 'react';
 
 import { now } from './clock';
@@ -27,7 +27,7 @@ import { outbox } from './shared-outbox';
 /** What a line of an order says when it is written. */
 export type OrderEntry = Pick<
   OrderLine,
-  'place' | 'what' | 'count' | 'reason' | 'costEach' | 'leadDays' | 'state' | 'version'
+  'place' | 'part' | 'what' | 'count' | 'reason' | 'costEach' | 'leadDays' | 'state' | 'version'
 >;
 
 /** Everything that can be written. Each returns how it ended; nothing is lost in between. */
@@ -44,10 +44,10 @@ export interface Writes {
   accept(bikeId: string, acceptanceId: string, writeId: string, body: NewStack): Promise<Outcome>;
   /** As above. */
   takeArrangement(bikeId: string, id: string, writeId: string, body: NewArrangement): Promise<Outcome>;
-  putStoreItem(itemId: string, body: StoreItemEntry): Promise<Outcome>;
+  putPart(itemId: string, body: PartEntry): Promise<Outcome>;
   /** So many more in a drawer, or fewer. */
   moveStock(itemId: string, by: number): Promise<Outcome>;
-  withdrawStoreItem(itemId: string): Promise<Outcome>;
+  withdrawPart(itemId: string): Promise<Outcome>;
   /** Only what is new: see `toldBetween`. */
   takeIn(bikeId: string, tellings: readonly Telling[]): Promise<Outcome>;
   putOrder(bikeId: string, lineId: string, line: OrderEntry): Promise<Outcome>;
@@ -57,7 +57,7 @@ export interface Writes {
   withdrawEvent(bikeId: string, eventId: string, because?: string): Promise<Outcome>;
   addPhoto(bikeId: string, photoId: string, photo: Omit<NewPhoto, 'takenAt'>): Promise<Outcome>;
   withdrawPhoto(bikeId: string, photoId: string): Promise<Outcome>;
-  importStores(rows: readonly CoreStoreItem[]): Promise<Outcome>;
+  importStores(rows: readonly PartRow[]): Promise<Outcome>;
   importWheels(rows: readonly Wheel[]): Promise<Outcome>;
   importJob(bikeId: string, job: object): Promise<Outcome>;
   putWheel(wheelId: string, body: WheelEntry): Promise<Outcome>;
@@ -98,14 +98,13 @@ export function useWrites(): Writes {
       takeChoiceBack: (bikeId, id) => takeBack(bikeId, 'choice', id),
       accept: (bikeId, id, writeId, body) => add(bikeId, 'acceptance', body, id, writeId),
       takeArrangement: (bikeId, id, writeId, body) => add(bikeId, 'arrangement', body, id, writeId),
-      putStoreItem: (id, body) => submit('PUT', routes.storeItem(id), body, { kind: 'store-item', id }),
+      putPart: (id, body) => submit('PUT', routes.storeItem(id), body, { kind: 'store-item', id }),
       moveStock: (itemId, by) => {
         const id = crypto.randomUUID();
         const body = { kind: 'moved', count: by, at: now().toISOString() };
         return submit('PUT', routes.stockMove(itemId, id), body, { kind: 'stock-move', id, itemId });
       },
-      withdrawStoreItem: (id) =>
-        submit('PUT', `${routes.storeItem(id)}/withdrawal`, {}, { kind: 'store-item-out', id }),
+      withdrawPart: (id) => submit('PUT', `${routes.storeItem(id)}/withdrawal`, {}, { kind: 'store-item-out', id }),
       takeIn: async (bikeId, tellings) => {
         // Nothing new is nothing to send.
         if (tellings.length === 0) return { kind: 'stored', answer: null };

@@ -1,6 +1,8 @@
-import type { StoreItem, Wheel } from '@cricket/contract/shapes';
+import type { StorePart, Wheel } from '@cricket/contract/shapes';
 import { Text } from '@cricket/core/input';
-import { PlainStoreItem, PlainWheel } from '@cricket/core/part-schemas';
+import { PartRow, unsuitedPart } from '@cricket/contract';
+import { PlainWheel } from '@cricket/core/part-schemas';
+import { partOfItem } from '@cricket/core/parts';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
 
@@ -76,8 +78,15 @@ export function FilesScreen() {
   );
 }
 
-function storeRow({ version: _, withdrawnAt: __, withBikes: ___, ...item }: StoreItem) {
-  return item;
+function storeRow({ version: _, withdrawnAt: __, withBikes: ___, onOrder: ____, ...part }: StorePart) {
+  return part;
+}
+
+/** A line that an earlier version wrote, where every kind had the same columns. */
+function fromEarlier(row: Record<string, unknown>): object {
+  if ('spec' in row || !('thicknessMm' in row)) return row;
+  const { id, count } = row;
+  return { id, count, ...partOfItem(row as never) };
 }
 
 function kitRow({ version: _, ...wheel }: Wheel) {
@@ -97,7 +106,11 @@ function ReadIn({ kind, known }: { kind: 'stores' | 'kits'; known: ReadonlySet<s
     const bytes = readBytes(await file.arrayBuffer());
     if ('refused' in bytes) return setList(bytes);
     const newId = () => crypto.randomUUID();
-    setList(kind === 'stores' ? readList(bytes.text, PlainStoreItem, newId) : readList(bytes.text, Kit, newId));
+    setList(
+      kind === 'stores'
+        ? readList(bytes.text, PartRow, newId, { before: fromEarlier, together: unsuitedPart })
+        : readList(bytes.text, Kit, newId),
+    );
   };
   const aside = () => {
     setList(null);

@@ -1,4 +1,4 @@
-import { PlainStoreItem } from '@cricket/core/part-schemas';
+import { PartRow, unsuitedPart } from '@cricket/contract';
 
 import { mostBytes, readBytes, readList, toCsv } from './table';
 
@@ -7,25 +7,18 @@ const newId = () => `new-${++made}`;
 const washer = {
   id: 'a',
   kind: 'plain',
-  boreMm: 12.3,
-  outerMm: 22,
-  thicknessMm: 1.5,
-  tabWidthMm: null,
-  tabDepthMm: null,
+  spec: { boreMm: 12.3, outerMm: 22, thicknessMm: 1.5 },
   count: 4,
 } as const;
 const bolt = {
   id: 'b',
   kind: 'rotor-bolt',
-  boreMm: 5,
-  outerMm: null,
-  thicknessMm: 5,
-  tabWidthMm: null,
-  tabDepthMm: null,
+  spec: { threadMm: 5, lengthMm: 10 },
+  costEach: 0.8,
+  label: '=1+1',
   count: 12,
-  details: { lengthMm: 10, costEach: 0.8, label: '=1+1' },
 } as const;
-const read = (text: string) => readList(text, PlainStoreItem, newId);
+const read = (text: string) => readList(text, PartRow, newId, { together: unsuitedPart });
 
 describe('lists in files', () => {
   it('come back exactly, as CSV and as JSON', () => {
@@ -64,13 +57,22 @@ describe('lists in files', () => {
   });
 
   it('name every line that does not hold, with field, value and range', () => {
-    const answer = read(JSON.stringify([washer, { ...bolt, count: -1 }, { ...washer, colour: 1 }, 7]));
+    const answer = read(
+      JSON.stringify([
+        washer,
+        { ...bolt, count: -1 },
+        { ...washer, colour: 1 },
+        7,
+        { ...washer, id: 'c', spec: { thicknessMm: 1 } },
+      ]),
+    );
     expect(answer).toMatchObject({
       problems: [
         { line: 2, path: 'count', message: expect.stringContaining('count is -1') },
         { line: 3, path: 'id', message: expect.stringContaining('twice') },
         { line: 3, path: 'colour' },
         { line: 4 },
+        { line: 5, path: 'spec.boreMm' },
       ],
     });
   });

@@ -1,4 +1,4 @@
-import { inputErrors, type Shape } from '@cricket/core/input';
+import { inputErrors, type InputError, type Shape } from '@cricket/core/input';
 import { withMark, type DecimalMark } from '@cricket/core/units';
 import Papa from 'papaparse';
 
@@ -13,6 +13,13 @@ export interface LineProblem {
 }
 
 export type ReadList<T> = { rows: T[]; problems: LineProblem[] } | { refused: string };
+
+interface ReadingList<T> {
+  /** Brings a line of an earlier version up to date. */
+  before?: (row: Record<string, unknown>) => object;
+  /** What else must hold of a line whose fields hold each by itself. */
+  together?: (row: T) => readonly InputError[];
+}
 
 /** Most bytes that are read from a file with a list. */
 export const mostBytes = 4 * 1024 * 1024;
@@ -54,7 +61,12 @@ export function readBytes(bytes: ArrayBuffer, most = mostBytes): { text: string 
  * @param newId - makes the id of a line without one
  * @returns every line with its problems, or why the file as a whole cannot be read
  */
-export function readList<T extends object>(text: string, shape: Shape<T>, newId: () => string): ReadList<T> {
+export function readList<T extends object>(
+  text: string,
+  shape: Shape<T>,
+  newId: () => string,
+  { before = (row) => row, together = () => [] }: ReadingList<T> = {},
+): ReadList<T> {
   const plain = /^\s*[[{]/.test(text) ? fromJson(text) : fromCsv(text);
   if ('refused' in plain) return plain;
   if (plain.rows.length === 0) return { refused: words.empty };
@@ -63,13 +75,14 @@ export function readList<T extends object>(text: string, shape: Shape<T>, newId:
   const seen = new Set<string>();
   plain.rows.forEach((row, index) => {
     const line = index + 1;
-    const own = typeof row === 'object' && row !== null ? { ...row } : row;
+    const own = typeof row === 'object' && row !== null ? { ...before(row as Record<string, unknown>) } : row;
     const withId = own as { id?: unknown };
     if (typeof own === 'object' && own !== null && (withId.id === undefined || withId.id === '')) withId.id = newId();
     const id = String(withId?.id ?? '');
     if (seen.has(id)) problems.push({ line, path: 'id', message: words.twice(id) });
     seen.add(id);
-    const errors = inputErrors(shape, own);
+    const alone = inputErrors(shape, own);
+    const errors = alone.length > 0 ? alone : together(own as T);
     problems.push(...errors.map(({ path, says }) => ({ line, path, message: say(says) })));
     if (errors.length === 0) rows.push(own as T);
   });

@@ -36,7 +36,7 @@ export function AppFrame() {
   return (
     <PersistQueryClientProvider
       client={queryClient}
-      persistOptions={{ persister, maxAge: keptForMs, buster: '2', dehydrateOptions }}
+      persistOptions={{ persister, maxAge: keptForMs, buster: '3', dehydrateOptions }}
       // What was kept is shown at once, and asked for anew at once; what this page has asked for itself is new.
       onSuccess={() => void queryClient.invalidateQueries({ predicate: isKept })}
     >

@@ -4,9 +4,12 @@ import type { ShoppingLine } from '@cricket/core/fit';
 
 import { daysToStart, besideAxles, linesOfEnd, listedLines, nextState } from './order-lines';
 
+const kit = { kind: 'kit' as const, spec: { code: 'FW-1' } };
+const bolt = { kind: 'rotor-bolt' as const, spec: { lengthMm: 10 } };
 const shopping: ShoppingLine[] = [
   {
     group: 'kit',
+    part: kit,
     what: asWritten('Kit FW-1'),
     count: 1,
     reason: asWritten('The conversion.'),
@@ -15,6 +18,7 @@ const shopping: ShoppingLine[] = [
   },
   {
     group: 'small-parts',
+    part: bolt,
     what: asWritten('Rotor bolt M5 × 10'),
     count: 6,
     reason: asWritten('Too long.'),
@@ -26,6 +30,7 @@ const order = (what: string, state: OrderLine['state']): OrderLine => ({
   id: what,
   bikeId: 'b',
   place: 'front-axle',
+  part: null,
   what,
   count: 1,
   reason: '',
@@ -48,6 +53,17 @@ describe('the order', () => {
     ]);
   });
 
+  it('knows a line by its part, whatever it was called by who ordered it', () => {
+    const german = { ...order('Bremsscheibenschraube M5 × 10', 'ordered'), part: bolt };
+    const gone = { ...order('Scheibe 3 mm', 'ordered'), part: { kind: 'plain' as const, spec: { thicknessMm: 3 } } };
+    const lines = linesOfEnd(record(german, gone), 'front', shopping);
+    expect(lines.map(({ what, state }) => [what, state])).toEqual([
+      ['Kit FW-1', 'wanted'],
+      ['Rotor bolt M5 × 10', 'ordered'],
+      ['Washer 3 mm', 'ordered'],
+    ]);
+  });
+
   it('keeps what was ordered and is no longer listed, and leaves out the other end', () => {
     const stray = { ...order('Washer 3 mm', 'ordered') };
     const rear = { ...order('Kit RW-1', 'ordered'), place: 'rear-axle' as const };
@@ -61,6 +77,7 @@ describe('the order', () => {
   it('keeps what is got for a place apart from the same thing for another', () => {
     const cable = {
       group: 'small-parts' as const,
+      part: { kind: 'cable' as const, spec: { what: 'adapter' } },
       what: asWritten('Adapter'),
       count: 1,
       reason: asWritten('Plugs.'),

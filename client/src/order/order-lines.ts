@@ -2,6 +2,8 @@ import type { BikeRecord, OrderLine, OrderState } from '@cricket/contract/shapes
 import type { End } from '@cricket/core/features';
 import type { ShoppingLine } from '@cricket/core/fit';
 import { axleAt, type Place } from '@cricket/core/model';
+import { isNamed, wantedName } from '@cricket/core/part-names';
+import { partKey, type WantedPart } from '@cricket/core/parts';
 import { stationPlaces } from '@cricket/core/whole-bike';
 import { say } from '../ui/say';
 
@@ -11,7 +13,9 @@ export interface PlacedLine extends ShoppingLine {
 }
 
 /** The same with what has been done about it. */
-export interface ListedLine extends Omit<PlacedLine, 'group' | 'what' | 'reason'> {
+export interface ListedLine extends Omit<PlacedLine, 'group' | 'part' | 'what' | 'reason'> {
+  /** Null on lines of an earlier version that are no longer listed. */
+  part: WantedPart | null;
   what: string;
   reason: string;
   order: OrderLine | null;
@@ -19,7 +23,7 @@ export interface ListedLine extends Omit<PlacedLine, 'group' | 'what' | 'reason'
 }
 
 /**
- * The shopping list with the orders that belong to it, by place and what is bought; what was ordered there and is no longer listed
+ * The shopping list with the orders that belong to it, by place and part; what was ordered there and is no longer listed
  * stays.
  *
  * @param at - the places that the list is for
@@ -31,15 +35,22 @@ export function listedLines(
 ): ListedLine[] {
   const there = orders.filter(({ place }) => at.includes(place));
   const isSame = (line: PlacedLine) => (order: OrderLine) =>
-    order.place === line.place && order.what === say(line.what);
+    order.place === line.place &&
+    // An earlier version knew a line by what it was called.
+    (order.part ? partKey(order.part) === partKey(line.part) : order.what === say(line.what));
   const listed = shopping.map((line): ListedLine => {
     const order = there.find(isSame(line)) ?? null;
     return { ...line, what: say(line.what), reason: say(line.reason), order, state: order?.state ?? 'wanted' };
   });
   const gone = there
     .filter((order) => order.state !== 'wanted' && !shopping.some((line) => isSame(line)(order)))
-    .map((order): ListedLine => ({ ...order, order, state: order.state }));
+    .map((order): ListedLine => ({ ...order, what: nameOf(order), order, state: order.state }));
   return [...listed, ...gone];
+}
+
+/** What an order is for, in the words of this page; what has no name but its own keeps it. */
+function nameOf({ part, what }: OrderLine): string {
+  return part && isNamed(part) ? say(wantedName(part)) : what;
 }
 
 /** What has to be got for one end. */

@@ -1,4 +1,5 @@
-import type { StoreItem } from '@cricket/contract/shapes';
+import type { StorePart } from '@cricket/contract/shapes';
+import type { PartKind } from '@cricket/core/parts';
 import { Pressable, View } from 'react-native';
 
 import { figure, mm } from '../ui/figure-text';
@@ -6,30 +7,67 @@ import type { useRefusal } from '../data/use-refusal';
 import { useWrites } from '../data/use-writes';
 import { ToPage } from '../ui/to-page';
 import { Txt } from '../ui/txt';
+import { fieldsOfKind } from './store-form';
 import { words } from './words';
 import { storeItemPath } from '../ui/pages';
 
-export type Settle = ReturnType<typeof useRefusal<StoreItem>>['settle'];
+export type Settle = ReturnType<typeof useRefusal<StorePart>>['settle'];
 
-/** The size by which one asks for it: a tyre's width and bead seat, a bolt's length, a washer's thickness. */
-export function sizeOf({ thicknessMm, details }: StoreItem): string {
-  if (details?.tyre) return `${details.tyre.widthMm}-${details.tyre.beadSeatMm}`;
-  return mm(details?.lengthMm ?? thicknessMm);
+const figureOf = ({ spec }: StorePart, name: string) => (typeof spec[name] === 'number' ? spec[name] : null);
+
+/** The figure by which one asks for it, kind by kind; a washer's is its thickness. */
+const asksBy: Partial<Record<PartKind, string>> = {
+  arm: 'lengthMm',
+  'rotor-bolt': 'lengthMm',
+  'caliper-bolt': 'lengthMm',
+  spoke: 'lengthMm',
+  rotor: 'diameterMm',
+  caliper: 'inboardMm',
+  tube: 'beadSeatMm',
+};
+
+/** What one asks for: a tyre's width and bead seat, a bolt's length, a washer's thickness, else its figures or its name. */
+export function sizeOf(part: StorePart): string {
+  const { kind, spec, label } = part;
+  if (kind === 'tyre') return `${spec.widthMm}-${spec.beadSeatMm}`;
+  const size = figureOf(part, asksBy[kind] ?? 'thicknessMm');
+  if (size !== null) return mm(size);
+  const told = fieldsOfKind(kind).flatMap((field) => {
+    const value = spec[field.name];
+    if (value === undefined) return [];
+    const unit = field.asks === 'figure' && field.unit ? ` ${field.unit}` : '';
+    return [typeof value === 'string' ? (words.choices[value] ?? value) : `${figure(Number(value))}${unit}`];
+  });
+  return told.join(' · ') || (label ?? words.kinds[kind]);
 }
 
-/** What else tells one line from another. */
-export function detailsOf({ details, boreMm, outerMm, tabWidthMm, tabDepthMm, withBikes }: StoreItem): string[] {
+/** What else tells one part from another. */
+export function detailsOf(part: StorePart): string[] {
+  const { label, withBikes, onOrder } = part;
+  const boreMm = figureOf(part, 'boreMm') ?? figureOf(part, 'threadMm');
+  const outerMm = figureOf(part, 'outerMm');
   return [
-    ...(details?.label ? [details.label] : []),
+    ...(label ? [label] : []),
     ...(boreMm === null ? [] : [words.bore(figure(boreMm))]),
     ...(outerMm === null ? [] : [words.outer(figure(outerMm))]),
-    ...(tabWidthMm === null || tabDepthMm === null ? [] : [words.tab(figure(tabWidthMm), figure(tabDepthMm))]),
-    ...(withBikes > 0 ? [words.withBikes(withBikes)] : []),
+    ...tabOf(part),
+    ...elsewhere({ withBikes, onOrder }),
   ];
 }
 
+/** The tab of a washer that has one. */
+export function tabOf(part: StorePart): string[] {
+  const [width, depth] = [figureOf(part, 'tabWidthMm'), figureOf(part, 'tabDepthMm')];
+  return width === null || depth === null ? [] : [words.tab(figure(width), figure(depth))];
+}
+
+/** Pieces that do not lie in the drawer: with bikes, or still to come. */
+export function elsewhere({ withBikes, onOrder }: Pick<StorePart, 'withBikes' | 'onOrder'>): string[] {
+  return [...(withBikes > 0 ? [words.withBikes(withBikes)] : []), ...(onOrder > 0 ? [words.onOrder(onOrder)] : [])];
+}
+
 /** How many lie there; one tap more or less. */
-export function Count({ item, settle }: { item: StoreItem; settle: Settle }) {
+export function Count({ item, settle }: { item: StorePart; settle: Settle }) {
   const { moveStock } = useWrites();
   const { count } = item;
   const name = `${words.kinds[item.kind]} ${sizeOf(item)}`;
@@ -58,7 +96,7 @@ export function Count({ item, settle }: { item: StoreItem; settle: Settle }) {
 }
 
 export interface ToLineProps {
-  item: StoreItem;
+  item: StorePart;
   note?: string | undefined;
   /** Among other cells it must be seen to lead somewhere. */
   underlined?: boolean;

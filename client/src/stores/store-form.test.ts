@@ -1,82 +1,102 @@
-import { PlainStoreDetails } from '@cricket/core/part-schemas';
-import { storeKinds } from '@cricket/core/parts';
-import { readInput } from '@cricket/core/input';
+import { unsuitedPart } from '@cricket/contract';
+import type { StorePart } from '@cricket/contract/shapes';
+import { partKinds } from '@cricket/core/parts';
 
 import { checkStore, fieldsOfKind, storeEntry, storeFields, type StoreFields } from './store-form';
+import { specLabel, words } from './words';
 
-const filled = (change: Partial<StoreFields>): StoreFields => ({ ...storeFields(), ...change });
+const empty = storeFields();
+const filled = ({ spec, ...change }: Partial<StoreFields>): StoreFields => ({
+  ...empty,
+  ...change,
+  spec: { ...empty.spec, ...spec },
+});
 
-describe('the form of a line of the stores', () => {
-  it('asks of each kind what the fit needs of it', () => {
+describe('the form of a part', () => {
+  it('asks of each kind what its contract needs, and nothing that it has not', () => {
     const needed = (kind: StoreFields['kind']) =>
       fieldsOfKind(kind).flatMap(({ name, required }) => (required ? [name] : []));
-    expect(needed('plain')).toEqual(['thicknessMm', 'boreMm']);
-    expect(needed('rotor-bolt')).toEqual(['boreMm', 'lengthMm']);
-    expect(needed('tyre')).toEqual(['beadSeatMm', 'tyreWidthMm']);
-    for (const kind of storeKinds) expect(needed(kind).length).toBeGreaterThan(0);
+    expect(needed('plain')).toEqual(['boreMm', 'thicknessMm']);
+    expect(needed('rotor-bolt')).toEqual(['threadMm', 'lengthMm']);
+    expect(needed('tyre')).toEqual(['beadSeatMm', 'widthMm']);
+    expect(fieldsOfKind('display')).toEqual([]);
   });
 
-  it('makes an arm that the core takes: with a second link it is adjustable', () => {
+  it('has a name for every figure and every answer of every kind', () => {
+    for (const kind of partKinds) {
+      expect(words.kinds[kind]).toMatch(/\S/);
+      for (const field of fieldsOfKind(kind)) {
+        expect([field.name, specLabel(kind, field.name)]).toEqual([field.name, expect.stringMatching(/\S/)]);
+        if (field.asks !== 'word') continue;
+        for (const option of field.options) expect(words.choices[option]).toMatch(/\S/);
+      }
+    }
+  });
+
+  it('makes an arm that the contract takes: with a second link it is adjustable', () => {
     const values = filled({
       kind: 'arm',
-      thicknessMm: '6',
-      boreMm: '12',
-      armLengthMm: '50',
-      linkMm: '60',
-      armWidthMm: '18',
-      bandFromMm: '12',
-      bandToMm: '40',
-      fitClearanceMm: '0,1',
-      grade: 'hard',
+      spec: {
+        thicknessMm: '6',
+        boreMm: '12',
+        lengthMm: '50',
+        linkMm: '60',
+        widthMm: '18',
+        bandFromMm: '12',
+        bandToMm: '40',
+        fitClearanceMm: '0,1',
+        grade: 'hard',
+      },
       costEach: '18',
     });
     expect(checkStore(values).errors).toEqual({});
-    const { details } = storeEntry(values, undefined, 0);
-    expect(readInput(PlainStoreDetails, details)).toEqual(details);
-    expect(details.arm).toMatchObject({ kind: 'adjustable', linkMm: 60, fitClearanceMm: 0.1, grade: 'hard' });
+    const entry = storeEntry(values, undefined, 0);
+    expect(unsuitedPart(entry)).toEqual([]);
+    expect(entry).toMatchObject({
+      costEach: 18,
+      spec: { form: 'adjustable', linkMm: 60, fitClearanceMm: 0.1, grade: 'hard' },
+    });
+  });
+
+  it('leaves out what nobody knows: no rotor has a pattern because a list begins with one', () => {
+    const { spec } = storeEntry(filled({ kind: 'rotor', spec: { diameterMm: '160' } }), undefined, 0);
+    expect(spec).toEqual({ diameterMm: 160 });
   });
 
   it('keeps what it does not show', () => {
-    const arm = {
-      kind: 'splined',
-      lengthMm: 80,
-      linkMm: null,
-      holeDeg: 5,
-      stepDeg: 10,
-      widthMm: 18,
-      offsetMm: 3,
-      bandFromMm: 12,
-      bandToMm: 40,
-      grade: 'mild',
-      fitClearanceMm: 0.1,
-    } as const;
-    const item = {
+    const arm = { form: 'splined', lengthMm: 80, holeDeg: 5, stepDeg: 10, offsetMm: 3, widthMm: 18 };
+    const clamp = { bandFromMm: 12, bandToMm: 40, grade: 'mild', fitClearanceMm: 0.1 };
+    const part: StorePart = {
       id: 'x',
       kind: 'arm',
-      boreMm: 12,
-      outerMm: null,
-      thicknessMm: 6,
-      tabWidthMm: null,
-      tabDepthMm: null,
+      spec: { boreMm: 12, thicknessMm: 6, ...arm, ...clamp },
+      label: null,
+      costEach: null,
       count: 1,
       withBikes: 0,
+      onOrder: 0,
       version: 1,
       withdrawnAt: null,
-      details: { arm },
-    } as const;
-    expect(storeEntry(storeFields(item), item, 1).details.arm).toEqual(arm);
+    };
+    expect(storeEntry(storeFields(part), part, 1).spec).toEqual(part.spec);
     // Nor does it count anew what nobody has counted.
-    expect(storeEntry(storeFields(item), item, 1)).not.toHaveProperty('count');
-    expect(storeEntry({ ...storeFields(item), count: '4' }, item, 1).count).toBe(4);
-    expect(storeEntry(storeFields(item), item, 0).count).toBe(1);
+    expect(storeEntry(storeFields(part), part, 1)).not.toHaveProperty('count');
+    expect(storeEntry({ ...storeFields(part), count: '4' }, part, 1).count).toBe(4);
+    expect(storeEntry(storeFields(part), part, 0).count).toBe(1);
   });
 
   it.each([
-    ['lengthMm', { kind: 'rotor-bolt', boreMm: '5', lengthMm: '' }, /Enter a figure from 1 to 330 mm/],
-    ['beadSeatMm', { kind: 'tyre', beadSeatMm: '28"', tyreWidthMm: '47' }, /28 is out of range|not a figure/],
-    ['count', { kind: 'plain', thicknessMm: '1', boreMm: '12', count: '1.5' }, /not a count/],
-  ] as const)('names what is wrong with %s', (name, change, words) => {
-    const errors: Record<string, { message: string } | undefined> = checkStore(filled(change)).errors;
-    expect(errors[name]?.message).toMatch(words);
+    ['lengthMm', { kind: 'rotor-bolt', spec: { threadMm: '5', lengthMm: '' } }, /Enter a figure from 1 to 330 mm/],
+    ['beadSeatMm', { kind: 'tyre', spec: { beadSeatMm: '28"', widthMm: '47' } }, /28 is out of range|not a figure/],
+    ['sprockets', { kind: 'cluster', spec: { sprockets: '7.5' } }, /not a whole number from 1 to 13/],
+    ['code', { kind: 'kit', spec: { code: ' ' } }, /Enter what it is told by/],
+  ] as const)('names what is wrong with %s', (name, change, message) => {
+    const { errors } = checkStore(filled(change)) as { errors: { spec?: Record<string, { message: string }> } };
+    expect(errors.spec?.[name]?.message).toMatch(message);
+  });
+
+  it('names a count that is none', () => {
+    const { errors } = checkStore(filled({ kind: 'plain', spec: { thicknessMm: '1', boreMm: '12' }, count: '1.5' }));
+    expect((errors as Record<string, { message: string }>).count?.message).toMatch(/not a count/);
   });
 });

@@ -1,195 +1,164 @@
-import type { StoreItem } from '@cricket/contract/shapes';
-import { threadedKinds, type ArmFacts, type StoreDetails, type StoreKind } from '@cricket/core/parts';
+import type { StorePart } from '@cricket/contract/shapes';
+import { jsonSchema } from '@cricket/core/input';
+import { partSpecs } from '@cricket/core/part-schemas';
+import { partKinds, type PartKind, type PartSpec } from '@cricket/core/parts';
 
 import { numberRule, typedFigure } from '../ui/number-rule';
 import { fieldText } from '../ui/shop-units';
 import { words } from './words';
 
-interface NumberField {
-  min: number;
-  max: number;
-  unit: string;
-  /** Kinds that have it; those in `needs` cannot do without. */
-  kinds: readonly StoreKind[];
-  needs: readonly StoreKind[];
+/** One thing that a kind of part is told by, as the form asks for it. */
+export type SpecField = { name: SpecName; required: boolean } & (
+  | { asks: 'figure'; min: number; max: number; unit: string; whole: boolean }
+  | { asks: 'word'; options: readonly string[] }
+  | { asks: 'text' }
+);
+export type SpecName = keyof typeof words.fields.spec;
+
+export interface StoreFields {
+  kind: PartKind;
+  spec: Record<string, string>;
+  label: string;
+  costEach: string;
+  count: string;
 }
 
-const thick: readonly StoreKind[] = [
-  'plain',
-  'tabbed',
-  'c-washer',
-  'lock-plate',
-  'rotor-shim',
-  'caliper-shim',
-  'arm',
-  'rotor',
-  'spoke',
-  'cassette-spacer',
-];
-const bolts: readonly StoreKind[] = ['rotor-bolt', 'caliper-bolt', 'spoke'];
-
-/** Every number field in the order of the form. */
-export const numberFields = {
-  thicknessMm: {
-    min: 0.05,
-    max: 30,
-    unit: 'mm',
-    kinds: thick,
-    needs: thick,
-  },
-  boreMm: { min: 4, max: 60, unit: 'mm', kinds: threadedKinds, needs: threadedKinds },
-  outerMm: {
-    min: 6,
-    max: 320,
-    unit: 'mm',
-    kinds: ['plain', 'tabbed', 'c-washer', 'rotor-shim', 'rotor'],
-    needs: ['c-washer', 'rotor'],
-  },
-  tabWidthMm: { min: 4, max: 20, unit: 'mm', kinds: ['tabbed'], needs: ['tabbed'] },
-  tabDepthMm: { min: 0.5, max: 20, unit: 'mm', kinds: ['tabbed'], needs: ['tabbed'] },
-  lengthMm: { min: 1, max: 330, unit: 'mm', kinds: bolts, needs: bolts },
-  inboardMm: { min: 0, max: 60, unit: 'mm', kinds: ['caliper'], needs: ['caliper'] },
-  armLengthMm: { min: 20, max: 400, unit: 'mm', kinds: ['arm'], needs: ['arm'] },
-  linkMm: { min: 10, max: 300, unit: 'mm', kinds: ['arm'], needs: [] },
-  armWidthMm: { min: 5, max: 60, unit: 'mm', kinds: ['arm'], needs: ['arm'] },
-  bandFromMm: { min: 5, max: 120, unit: 'mm', kinds: ['arm'], needs: ['arm'] },
-  bandToMm: { min: 5, max: 120, unit: 'mm', kinds: ['arm'], needs: ['arm'] },
-  fitClearanceMm: { min: 0, max: 2, unit: 'mm', kinds: ['arm'], needs: ['arm'] },
-  beadSeatMm: { min: 150, max: 700, unit: 'mm', kinds: ['tyre'], needs: ['tyre'] },
-  tyreWidthMm: { min: 15, max: 130, unit: 'mm', kinds: ['tyre'], needs: ['tyre'] },
-  maxBar: { min: 0.5, max: 15, unit: 'bar', kinds: ['tyre'], needs: [] },
-  loadKg: { min: 20, max: 400, unit: 'kg', kinds: ['tyre'], needs: [] },
-  speedKmh: { min: 10, max: 150, unit: 'km/h', kinds: ['tyre'], needs: [] },
-  costEach: { min: 0, max: 10_000, unit: '', kinds: [], needs: [] },
-} as const satisfies Record<string, NumberField>;
-
-export type StoreNumber = keyof typeof numberFields;
-
-export type StoreFields = Record<StoreNumber, string> & {
-  kind: StoreKind;
-  count: string;
-  label: string;
-  grade: ArmFacts['grade'];
+/** What a form does not ask: an arm's turned hole, which way a tyre runs. What was recorded of it stays. */
+const notAsked: Partial<Record<PartKind, readonly string[]>> = {
+  arm: ['form', 'holeDeg', 'stepDeg', 'offsetMm'],
+  tyre: ['minBar', 'directional'],
 };
 
-/** The number fields that this kind has; the cost belongs to every kind. */
-export function fieldsOfKind(kind: StoreKind): { name: StoreNumber; required: boolean }[] {
-  return (Object.entries(numberFields) as [StoreNumber, NumberField][])
-    .filter(([name, { kinds }]) => name === 'costEach' || kinds.includes(kind))
-    .map(([name, { needs }]) => ({ name, required: needs.includes(kind) }));
+/** What is said of a new one where nobody is asked. */
+const unasked: Partial<Record<PartKind, PartSpec>> = { tyre: { directional: true } };
+
+/** The unit that a figure's name ends with. */
+const units = [
+  ['Mm', 'mm'],
+  ['Kmh', 'km/h'],
+  ['Bar', 'bar'],
+  ['Kg', 'kg'],
+  ['Wh', 'Wh'],
+  ['V', 'V'],
+  ['W', 'W'],
+  ['A', 'A'],
+] as const;
+
+interface Property {
+  type?: string;
+  minimum?: number;
+  maximum?: number;
+  enum?: readonly string[];
 }
 
-/** The form's fields of a line, or empty ones. */
-export function storeFields(item?: StoreItem): StoreFields {
-  const text = (value: number | null | undefined) => (value == null ? '' : String(value));
-  const { arm, tyre, lengthMm, inboardMm, costEach, label } = item?.details ?? {};
+/** What a kind is asked for, in the order of its contract. */
+export function fieldsOfKind(kind: PartKind): SpecField[] {
+  const { properties, required } = jsonSchema(partSpecs[kind]) as {
+    properties: Record<string, Property>;
+    required: readonly string[];
+  };
+  return Object.entries(properties)
+    .filter(([name]) => !notAsked[kind]?.includes(name))
+    .map(([name, { type, minimum = 0, maximum = 0, enum: options }]): SpecField => {
+      const field = { name: name as SpecName, required: required.includes(name) };
+      // What need not be said may stay open.
+      if (options) return { ...field, asks: 'word', options: field.required ? options : ['', ...options] };
+      if (type === 'string') return { ...field, asks: 'text' };
+      const unit = units.find(([end]) => name.endsWith(end))?.[1] ?? '';
+      return { ...field, asks: 'figure', min: minimum, max: maximum, unit, whole: type === 'integer' };
+    });
+}
+
+/** The form's fields of a part, or empty ones. */
+export function storeFields(part?: StorePart): StoreFields {
+  const kind = part?.kind ?? 'plain';
   return {
-    kind: item?.kind ?? 'plain',
-    thicknessMm: text(item?.thicknessMm),
-    boreMm: text(item?.boreMm),
-    outerMm: text(item?.outerMm),
-    tabWidthMm: text(item?.tabWidthMm),
-    tabDepthMm: text(item?.tabDepthMm),
-    lengthMm: text(lengthMm),
-    inboardMm: text(inboardMm),
-    armLengthMm: text(arm?.lengthMm),
-    linkMm: text(arm?.linkMm),
-    armWidthMm: text(arm?.widthMm),
-    bandFromMm: text(arm?.bandFromMm),
-    bandToMm: text(arm?.bandToMm),
-    fitClearanceMm: text(arm?.fitClearanceMm),
-    beadSeatMm: text(tyre?.beadSeatMm),
-    tyreWidthMm: text(tyre?.widthMm),
-    maxBar: fieldText(tyre?.maxBar, 'bar'),
-    loadKg: fieldText(tyre?.loadKg, 'kg'),
-    speedKmh: fieldText(tyre?.speedKmh, 'km/h'),
-    costEach: text(costEach),
-    label: label ?? '',
-    grade: arm?.grade ?? 'mild',
-    count: text(item?.count ?? 1),
+    kind,
+    spec: { ...emptySpec, ...(part && textsOf(part)) },
+    label: part?.label ?? '',
+    costEach: fieldText(part?.costEach),
+    count: String(part?.count ?? 1),
   };
 }
 
+/** Every figure of every kind, empty: what is typed stays while one looks at another kind. */
+const emptySpec: Record<string, string> = Object.fromEntries(
+  partKinds.flatMap((kind) =>
+    fieldsOfKind(kind).map((field) => [field.name, field.asks === 'word' ? field.options[0]! : '']),
+  ),
+);
+
+function textsOf({ kind, spec }: StorePart): Record<string, string> {
+  return Object.fromEntries(
+    fieldsOfKind(kind).map((field) => {
+      const value = spec[field.name];
+      return [
+        field.name,
+        typeof value === 'number' ? fieldText(value, 'unit' in field ? field.unit : '') : String(value ?? ''),
+      ];
+    }),
+  );
+}
+
+type Errors = Record<string, { type: string; message: string }>;
+
 /** Checks the form; every message names value and range. */
 export function checkStore(values: StoreFields) {
-  const errors: Partial<Record<keyof StoreFields, { type: string; message: string }>> = {};
-  for (const { name, required } of fieldsOfKind(values.kind)) {
-    const { min, max, unit } = numberFields[name];
-    const held = numberRule(min, max, unit, required)(values[name]);
-    if (held !== true) errors[name] = { type: 'value', message: held };
+  const spec: Errors = {};
+  for (const field of fieldsOfKind(values.kind)) {
+    const held = holds(field, values.spec[field.name] ?? '');
+    if (held !== true) spec[field.name] = { type: 'value', message: held };
   }
+  const errors: Errors & { spec?: Errors } = {};
+  const cost = numberRule(0, 10_000, '', false)(values.costEach);
+  if (cost !== true) errors.costEach = { type: 'value', message: cost };
   if (values.label.length > 80) errors.label = { type: 'value', message: words.labelRule(values.label.length) };
   const count = typedFigure(values.count);
   if (count === null || !Number.isInteger(count) || count < 0 || count > 9999) {
     errors.count = { type: 'value', message: words.countRule(values.count) };
   }
-  return Object.keys(errors).length ? { values: {}, errors } : { values, errors: {} };
+  if (Object.keys(spec).length > 0) errors.spec = spec as never;
+  return Object.keys(errors).length > 0 ? { values: {}, errors } : { values, errors: {} };
 }
 
-/** What goes to the server. What the form does not show of an arm or tyre stays as it was. */
-export function storeEntry(values: StoreFields, before: StoreItem | undefined, version: number) {
-  const has = new Set(fieldsOfKind(values.kind).map(({ name }) => name));
-  const figure = (name: StoreNumber) => (has.has(name) ? typedFigure(values[name], numberFields[name].unit) : null);
+function holds(field: SpecField, text: string): true | string {
+  if (field.asks === 'figure') {
+    const held = numberRule(field.min, field.max, field.unit, field.required)(text);
+    const figure = typedFigure(text, field.unit);
+    if (held !== true || !field.whole || figure === null || Number.isInteger(figure)) return held;
+    return words.wholeRule(text, field.min, field.max);
+  }
+  return field.required && text.trim() === '' ? words.textRule : true;
+}
+
+/** What goes to the server. What the form does not ask stays as it was. */
+export function storeEntry(values: StoreFields, before: StorePart | undefined, version: number) {
+  const { kind } = values;
   return {
-    kind: values.kind,
-    // A bolt is as thick as its thread; what has no thickness gets one millimetre.
-    thicknessMm: figure('thicknessMm') ?? figure('boreMm') ?? 1,
-    boreMm: figure('boreMm'),
-    outerMm: figure('outerMm'),
-    tabWidthMm: figure('tabWidthMm'),
-    tabDepthMm: figure('tabDepthMm'),
+    kind,
+    spec: specOf(values, before?.kind === kind ? before.spec : (unasked[kind] ?? {})),
+    label: values.label.trim() || null,
+    costEach: typedFigure(values.costEach),
     // Only what was counted here: what others took meanwhile stands.
     ...countedHere(values, version > 0 ? before : undefined),
-    details: detailsOf(values, before?.details ?? {}, figure),
     version,
   };
 }
 
-function countedHere({ count: typed }: StoreFields, known: StoreItem | undefined): { count?: number } {
+function countedHere({ count: typed }: StoreFields, known: StorePart | undefined): { count?: number } {
   const count = typedFigure(typed)!;
   return count === known?.count ? {} : { count };
 }
 
-function detailsOf(
-  values: StoreFields,
-  before: StoreDetails,
-  figure: (name: StoreNumber) => number | null,
-): StoreDetails {
-  const { arm, tyre } = before;
-  return {
-    lengthMm: figure('lengthMm'),
-    inboardMm: figure('inboardMm'),
-    costEach: figure('costEach'),
-    label: values.label.trim() || null,
-    arm:
-      values.kind === 'arm'
-        ? {
-            holeDeg: 0,
-            stepDeg: null,
-            offsetMm: 0,
-            ...arm,
-            kind: figure('linkMm') === null ? (arm?.kind === 'splined' ? 'splined' : 'rigid') : 'adjustable',
-            lengthMm: figure('armLengthMm')!,
-            linkMm: figure('linkMm'),
-            widthMm: figure('armWidthMm')!,
-            bandFromMm: figure('bandFromMm')!,
-            bandToMm: figure('bandToMm')!,
-            fitClearanceMm: figure('fitClearanceMm')!,
-            grade: values.grade,
-          }
-        : null,
-    tyre:
-      values.kind === 'tyre'
-        ? {
-            minBar: null,
-            directional: true,
-            ...tyre,
-            beadSeatMm: figure('beadSeatMm')!,
-            widthMm: figure('tyreWidthMm')!,
-            maxBar: figure('maxBar'),
-            loadKg: figure('loadKg'),
-            speedKmh: figure('speedKmh'),
-          }
-        : null,
-  };
+function specOf({ kind, spec }: StoreFields, before: PartSpec): PartSpec {
+  const kept = Object.entries(before).filter(([name]) => notAsked[kind]?.includes(name));
+  const told = fieldsOfKind(kind).flatMap((field) => {
+    const text = (spec[field.name] ?? '').trim();
+    const value = field.asks === 'figure' ? typedFigure(text, field.unit) : text || null;
+    return value === null ? [] : [[field.name, value] as const];
+  });
+  const all: Record<string, number | string | boolean> = Object.fromEntries([...kept, ...told]);
+  if (kind !== 'arm') return all;
+  // With a second link it is adjustable.
+  return { ...all, form: 'linkMm' in all ? 'adjustable' : before.form === 'splined' ? 'splined' : 'rigid' };
 }

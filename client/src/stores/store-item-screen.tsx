@@ -1,5 +1,5 @@
-import type { StoreItem } from '@cricket/contract/shapes';
-import { storeKinds } from '@cricket/core/parts';
+import type { StorePart } from '@cricket/contract/shapes';
+import { isStoreKind, partKinds, storeKinds } from '@cricket/core/parts';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
@@ -17,7 +17,7 @@ import { Screen } from '../ui/screen';
 import { useFormDraft } from '../data/use-form-draft';
 import { Txt } from '../ui/txt';
 import { checkStore, fieldsOfKind, storeEntry, storeFields, type StoreFields } from './store-form';
-import { words } from './words';
+import { specLabel, words } from './words';
 import { likeStoreItemPath } from '../ui/pages';
 import { NotThere } from '../ui/not-there';
 
@@ -37,13 +37,14 @@ export function StoreItemScreen() {
 }
 
 /** @param model - what a new line starts from */
-function ItemForm({ item, model }: { item?: StoreItem; model?: StoreItem }) {
+function ItemForm({ item, model }: { item?: StorePart; model?: StorePart }) {
   const router = useRouter();
-  const { putStoreItem, withdrawStoreItem } = useWrites();
-  const refusal = useRefusal<StoreItem>();
+  const { putPart, withdrawPart } = useWrites();
+  const refusal = useRefusal<StorePart>();
   const [itemId] = useState(() => item?.id ?? crypto.randomUUID());
   const [version, setVersion] = useState(item?.version ?? 0);
   const [leaving, setLeaving] = useState(false);
+  const [more, setMore] = useState(false);
   const { form, draft } = useFormDraft<StoreFields>(`store-item/${item?.id ?? model?.id ?? 'new'}`, {
     mode: 'onTouched',
     defaultValues: storeFields(item ?? model),
@@ -51,9 +52,11 @@ function ItemForm({ item, model }: { item?: StoreItem; model?: StoreItem }) {
   });
   const { control, handleSubmit } = form;
   const kind = useWatch({ control, name: 'kind' });
+  // What goes over an axle is asked for most: the rest of a kit one tap further.
+  const kinds = more || !isStoreKind(kind) ? partKinds : storeKinds;
   const back = () => router.navigate('/stores');
   const keep = handleSubmit(async (fields) => {
-    const outcome = await putStoreItem(itemId, storeEntry(fields, item ?? model, version));
+    const outcome = await putPart(itemId, storeEntry(fields, item ?? model, version));
     const current = await refusal.settle(outcome);
     if (current) setVersion(current.version);
     if (outcome.kind === 'refused') return;
@@ -89,21 +92,30 @@ function ItemForm({ item, model }: { item?: StoreItem; model?: StoreItem }) {
           control={control}
           name="kind"
           label={words.fields.kind}
-          options={storeKinds.map((name) => [name, words.kinds[name]] as const)}
+          options={kinds.map((name) => [name, words.kinds[name]] as const)}
         />
-        {fieldsOfKind(kind).map(({ name, required }) => (
-          <Field
-            key={name}
-            control={control}
-            name={name}
-            label={words.fields[name]}
-            hint={required ? undefined : words.optional}
-            numeric
-          />
-        ))}
-        {kind === 'arm' ? (
-          <Choices control={control} name="grade" label={words.fields.grade} options={Object.entries(words.grades)} />
-        ) : null}
+        {kinds.length < partKinds.length ? <Button label={words.moreKinds} low onPress={() => setMore(true)} /> : null}
+        {fieldsOfKind(kind).map((field) =>
+          field.asks === 'word' ? (
+            <Choices
+              key={field.name}
+              control={control}
+              name={`spec.${field.name}`}
+              label={specLabel(kind, field.name)}
+              options={field.options.map((option) => [option, words.choices[option] ?? option] as const)}
+            />
+          ) : (
+            <Field
+              key={field.name}
+              control={control}
+              name={`spec.${field.name}`}
+              label={specLabel(kind, field.name)}
+              hint={field.required ? undefined : words.optional}
+              numeric={field.asks === 'figure'}
+            />
+          ),
+        )}
+        <Field control={control} name="costEach" label={words.fields.costEach} hint={words.optional} numeric />
         <Field control={control} name="label" label={words.fields.label} hint={words.optional} />
         <Field control={control} name="count" label={words.fields.count} numeric />
         {item ? (
@@ -113,7 +125,7 @@ function ItemForm({ item, model }: { item?: StoreItem; model?: StoreItem }) {
             look="stop"
             onPress={() => {
               if (!leaving) return setLeaving(true);
-              void withdrawStoreItem(itemId);
+              void withdrawPart(itemId);
               back();
             }}
           />

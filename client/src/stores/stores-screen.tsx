@@ -1,5 +1,5 @@
-import type { StoreItem } from '@cricket/contract/shapes';
-import { storeKinds } from '@cricket/core/parts';
+import type { StorePart } from '@cricket/contract/shapes';
+import { partKinds } from '@cricket/core/parts';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -21,11 +21,11 @@ import { words } from './words';
 export function StoresScreen({ openId }: { openId?: string | undefined }) {
   const router = useRouter();
   const { data, isPending, error, refetch } = useStores();
-  const refusal = useRefusal<StoreItem>();
+  const refusal = useRefusal<StorePart>();
   const [search, setSearch] = useState('');
   const wide = useWide();
   const found = useMemo(
-    () => (data ?? []).filter((item) => matches(item, search)).sort(inDrawerOrder(storeKinds)),
+    () => (data ?? []).filter((item) => matches(item, search)).sort(inDrawerOrder(partKinds)),
     [data, search],
   );
   const add = () => router.navigate('/stores/new');
@@ -68,8 +68,8 @@ export function StoresScreen({ openId }: { openId?: string | undefined }) {
 }
 
 /** Drawer by drawer. */
-function ByKind({ items, settle }: { items: readonly StoreItem[]; settle: Settle }) {
-  return storeKinds.map((kind) => {
+function ByKind({ items, settle }: { items: readonly StorePart[]; settle: Settle }) {
+  return partKinds.map((kind) => {
     const inside = items.filter((item) => item.kind === kind);
     if (inside.length === 0) return null;
     return (
@@ -85,28 +85,16 @@ function ByKind({ items, settle }: { items: readonly StoreItem[]; settle: Settle
   });
 }
 
-/** Every word of the search stands in the line's kind, size or label. */
-function matches(item: StoreItem, search: string): boolean {
-  const { thicknessMm, boreMm, outerMm, details } = item;
-  const line = [
-    words.kinds[item.kind],
-    thicknessMm,
-    boreMm,
-    outerMm,
-    details?.lengthMm,
-    details?.label,
-    details?.tyre?.beadSeatMm,
-  ]
-    .filter((part) => part !== null && part !== undefined)
-    .join(' ')
-    .toLowerCase();
+/** Every word of the search stands in the part's kind, figures or label. */
+function matches({ kind, spec, label }: StorePart, search: string): boolean {
+  const line = [words.kinds[kind], ...Object.values(spec), label ?? ''].join(' ').toLowerCase();
   return search
     .toLowerCase()
     .split(/\s+/)
     .every((word) => line.includes(word));
 }
 
-function Line({ item, settle }: { item: StoreItem; settle: Settle }) {
+function Line({ item, settle }: { item: StorePart; settle: Settle }) {
   return (
     <View className="min-h-[60px] flex-row items-center gap-2 border-b border-rule px-4 py-1">
       <ToLine item={item} note={detailsOf(item).join(' · ')} />

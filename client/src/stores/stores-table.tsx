@@ -1,15 +1,15 @@
-import type { StoreItem } from '@cricket/contract/shapes';
+import type { StorePart } from '@cricket/contract/shapes';
 import { useMemo } from 'react';
 
 import { figure } from '../ui/figure-text';
 import { money } from '../ui/figures';
 import { DataTable, type TableColumn } from '../ui/data-table';
 import { Txt } from '../ui/txt';
-import { Count, detailsOf, sizeOf, ToLine, type Settle } from './stock-line';
+import { Count, detailsOf, elsewhere, sizeOf, tabOf, ToLine, type Settle } from './stock-line';
 import { words } from './words';
 
 export interface StoresTableProps {
-  items: readonly StoreItem[];
+  items: readonly StorePart[];
   settle: Settle;
   /** The line that is open beside the table; there is less room then. */
   openId?: string | undefined;
@@ -30,57 +30,52 @@ export function StoresTable({ items, settle, openId }: StoresTableProps) {
   );
 }
 
-function columnsFor(settle: Settle, narrow: boolean): TableColumn<StoreItem>[] {
-  const length = (id: 'boreMm' | 'outerMm', head: string): TableColumn<StoreItem> => ({
+function columnsFor(settle: Settle, narrow: boolean): TableColumn<StorePart>[] {
+  const length = (id: 'boreMm' | 'outerMm', head: string): TableColumn<StorePart> => ({
     id,
     head,
     width: 'w-20',
     figure: true,
-    by: (item) => item[id] ?? 0,
-    cell: (item) => (item[id] === null ? null : <Txt figure>{figure(item[id])}</Txt>),
+    by: (part) => mmOf(part, id) ?? 0,
+    cell: (part) => {
+      const value = mmOf(part, id);
+      return value === null ? null : <Txt figure>{figure(value)}</Txt>;
+    },
   });
-  const kind: TableColumn<StoreItem> = {
+  const kind: TableColumn<StorePart> = {
     id: 'kind',
     head: words.columns.kind,
     width: narrow ? 'w-36' : 'w-44',
     by: ({ kind }) => words.kinds[kind],
     cell: ({ kind }) => <Txt>{words.kinds[kind]}</Txt>,
   };
-  const size: TableColumn<StoreItem> = {
+  const size: TableColumn<StorePart> = {
     id: 'size',
     head: words.columns.size,
     width: narrow ? 'min-w-0 flex-1' : 'w-28',
-    by: ({ details, thicknessMm }) => details?.tyre?.widthMm ?? details?.lengthMm ?? thicknessMm,
+    by: sortSize,
     cell: (item) => <ToLine item={item} underlined note={narrow ? detailsOf(item).join(' · ') : undefined} />,
   };
-  const name: TableColumn<StoreItem> = {
+  const name: TableColumn<StorePart> = {
     id: 'name',
     head: words.columns.name,
     width: 'min-w-0 flex-1',
-    by: ({ details }) => details?.label ?? '',
-    cell: (item) => (
-      <Txt verbatim={Boolean(item.details?.label)}>
-        {[
-          item.details?.label,
-          item.tabWidthMm !== null && item.tabDepthMm !== null
-            ? words.tab(figure(item.tabWidthMm), figure(item.tabDepthMm))
-            : null,
-          item.withBikes > 0 ? words.withBikes(item.withBikes) : null,
-        ]
-          .filter(Boolean)
-          .join(' · ')}
+    by: ({ label }) => label ?? '',
+    cell: (part) => (
+      <Txt verbatim={Boolean(part.label)}>
+        {[part.label, ...tabOf(part), ...elsewhere(part)].filter(Boolean).join(' · ')}
       </Txt>
     ),
   };
-  const each: TableColumn<StoreItem> = {
+  const each: TableColumn<StorePart> = {
     id: 'each',
     head: words.columns.each,
     width: 'w-16',
     figure: true,
-    by: ({ details }) => details?.costEach ?? 0,
-    cell: ({ details }) => (typeof details?.costEach === 'number' ? <Txt figure>{money(details.costEach)}</Txt> : null),
+    by: ({ costEach }) => costEach ?? 0,
+    cell: ({ costEach }) => (costEach === null ? null : <Txt figure>{money(costEach)}</Txt>),
   };
-  const count: TableColumn<StoreItem> = {
+  const count: TableColumn<StorePart> = {
     id: 'count',
     head: words.columns.count,
     width: 'w-[170px]',
@@ -93,11 +88,22 @@ function columnsFor(settle: Settle, narrow: boolean): TableColumn<StoreItem>[] {
     : [kind, size, length('boreMm', words.columns.bore), length('outerMm', words.columns.outer), name, each, count];
 }
 
+/** A figure of a part; a bolt's thread is what it passes through. */
+function mmOf({ spec }: StorePart, name: 'boreMm' | 'outerMm'): number | null {
+  const value = spec[name] ?? (name === 'boreMm' ? spec.threadMm : spec.diameterMm);
+  return typeof value === 'number' ? value : null;
+}
+
+/** What its size is sorted by within its kind. */
+function sortSize({ spec }: StorePart): number {
+  return Number(spec.widthMm ?? spec.lengthMm ?? spec.thicknessMm ?? spec.diameterMm ?? spec.Wh ?? 0);
+}
+
 /** As they lie in the drawers: kind by kind, then by bore and size. */
 export function inDrawerOrder(kinds: readonly string[]) {
-  return (a: StoreItem, b: StoreItem) =>
+  return (a: StorePart, b: StorePart) =>
     kinds.indexOf(a.kind) - kinds.indexOf(b.kind) ||
-    (a.boreMm ?? 0) - (b.boreMm ?? 0) ||
-    a.thicknessMm - b.thicknessMm ||
+    (mmOf(a, 'boreMm') ?? 0) - (mmOf(b, 'boreMm') ?? 0) ||
+    sortSize(a) - sortSize(b) ||
     sizeOf(a).localeCompare(sizeOf(b), 'en', { numeric: true });
 }

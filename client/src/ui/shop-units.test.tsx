@@ -23,11 +23,11 @@ describe('a shop of inches and pounds', () => {
 
   it('keeps a line of the stores as it is when nothing was changed', () => {
     const tyre = { beadSeatMm: 622, widthMm: 47, maxBar: 3.5, loadKg: 120, speedKmh: 50 };
-    const item = { id: 'a', kind: 'tyre', count: 2, thicknessMm: 1, version: 3, details: { tyre } } as never;
+    const item = { id: 'a', kind: 'tyre', count: 2, version: 3, spec: tyre, label: null, costEach: null } as never;
     const fields = storeFields(item);
-    expect(fields.maxBar).toBe('50.8');
+    expect(fields.spec.maxBar).toBe('50.8');
     expect(checkStore(fields).errors).toEqual({});
-    expect(storeEntry(fields, item, 3).details.tyre).toMatchObject(tyre);
+    expect(storeEntry(fields, item, 3).spec).toMatchObject(tyre);
   });
 
   it('writes and reads the makers’ torques in its unit, and takes another one where it is written', () => {

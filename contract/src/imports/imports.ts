@@ -1,12 +1,14 @@
 import { Items, Optional, Remark, Whole } from '@cricket/core/input';
-import { PlainStoreItem, PlainWheel } from '@cricket/core/part-schemas';
+import { PlainWheel } from '@cricket/core/part-schemas';
+
+import { PartRow } from '../stores/part-entry';
 
 /** Most rows in one import. */
 const mostRows = 2000;
 
 /** The stores as a list. */
 export class StoresImport {
-  @Items(() => PlainStoreItem, mostRows) rows!: PlainStoreItem[];
+  @Items(() => PartRow, mostRows) rows!: PartRow[];
 }
 /** A motor wheel with its note, as a line of a list. */
 export class WheelsImportRow extends PlainWheel {

@@ -1,4 +1,5 @@
-import { Amount, OneOf, Text, Whole } from '@cricket/core/input';
+import { Amount, Maybe, Nested, OneOf, Optional, Text, Whole } from '@cricket/core/input';
+import { PlainWantedPart } from '@cricket/core/part-schemas';
 
 import { places, type Place } from '@cricket/core/model';
 
@@ -7,6 +8,8 @@ import { orderStates } from '../shapes';
 /** A line of a bike's shopping list that somebody has touched. */
 export class OrderLineEntry {
   @OneOf(places) place!: Place;
+  /** What is to be got, whatever it is called. */
+  @Optional() @Maybe() @Nested(() => PlainWantedPart) part?: PlainWantedPart | null;
   @Text(200) what!: string;
   @Whole(1, 500) count!: number;
   @Text(600) reason!: string;

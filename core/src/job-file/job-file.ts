@@ -32,7 +32,7 @@ import {
   type Shape,
 } from '../input';
 import { jobEventKinds, jobEventShapes, placesOf, type JobEvent, type JobEventKind } from '../job-events';
-import { LoosePart, PlainWheel } from '../part-schemas';
+import { PlainWantedPart, LoosePart, PlainWheel } from '../part-schemas';
 import { jobEventSchemaVersion, places } from '../model';
 import type { RoomStation } from '../whole-bike/contract';
 import { instruments } from '../reading-statistics';
@@ -131,6 +131,8 @@ export type FiledAcceptance =
   | Acceptance<RoomStation, ArrangementInput, ArrangementResult>;
 
 export class FiledOrder extends OfBike {
+  /** Left out by an earlier version. */
+  @Optional() @Maybe() @Nested(() => PlainWantedPart) part?: PlainWantedPart | null;
   @Text(200) what!: string;
   @Whole(1, 500) count!: number;
   @Text(600) reason!: string;

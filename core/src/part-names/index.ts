@@ -1,2 +1,2 @@
 /** What small parts on the axle are called. */
-export { partName, wantedName, washerName } from './part-names';
+export { isNamed, partName, wantedName, washerName } from './part-names';

@@ -1,15 +1,7 @@
 /** Motor wheels, kits, washers, arms and everything else on the shelf. */
-export {
-  storeKinds,
-  threadedKinds,
-  type ArmFacts,
-  type LoosePart,
-  type StoreDetails,
-  type StoreItem,
-  type StoreKind,
-  type TyreFacts,
-  type Wheel,
-} from './parts';
+export { type ArmFacts, type LoosePart, type StoreDetails, type StoreItem, type TyreFacts, type Wheel } from './parts';
 export { shimsOnHand } from './shims';
 export { boreSuits, deliveredIds, usableWashers, washerId, type WasherSeat } from './usable-washers';
-export { boughtKinds, partKey, partKinds, type PartKind, type WantedPart } from './wanted';
+export { drawerFor, drawerOf, partOfItem, storeItems, type Drawer } from './drawers';
+export { isStoreKind, partKinds, storeKinds, type PartKind, type StoreKind } from './kinds';
+export { partKey, type PartOf, type PartSpec, type WantedPart } from './wanted';

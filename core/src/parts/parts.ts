@@ -2,6 +2,7 @@ import type { ArmKind } from '../arm-fit';
 import type { End, Side } from '../features';
 import type { KitFacts } from '../kit';
 import type { ArmGrade } from '../torque-reaction';
+import type { StoreKind } from './kinds';
 
 /** A washer or spacer by what it is and how thick it is. */
 export interface LoosePart {
@@ -48,35 +49,6 @@ export interface Wheel {
   /** Everything else of the kit that it comes in; null or absent: nobody has recorded it yet. */
   kit?: KitFacts | null;
 }
-
-export const storeKinds = [
-  'plain',
-  'tabbed',
-  'c-washer',
-  'lock-plate',
-  'rotor-shim',
-  'caliper-shim',
-  'arm',
-  'rotor-bolt',
-  'caliper-bolt',
-  'rotor',
-  'caliper',
-  'spoke',
-  'tyre',
-  'cassette-spacer',
-] as const;
-export type StoreKind = (typeof storeKinds)[number];
-
-/** Kinds that go over or into a thread: each has a bore. */
-export const threadedKinds: readonly StoreKind[] = [
-  'plain',
-  'tabbed',
-  'c-washer',
-  'lock-plate',
-  'arm',
-  'rotor-bolt',
-  'caliper-bolt',
-];
 
 /** What an arm is like, besides its thickness and the axle that it is made for. */
 export interface ArmFacts {

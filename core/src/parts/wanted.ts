@@ -1,25 +1,16 @@
-import { storeKinds, type StoreKind } from './parts';
+import type { PartKind } from './kinds';
 
-/** What is bought for a bike and is no line of the drawers: whole kits and their parts, and what is got by its name alone. */
-export const boughtKinds = [
-  'kit',
-  'battery',
-  'cluster',
-  'lever',
-  'shifter',
-  'cable',
-  'tube',
-  'rim-tape',
-  'liner',
-  'other',
-] as const;
+/** A part by its kind and the figures that tell it from others of its kind. */
+export interface PartOf {
+  kind: PartKind;
+  spec: PartSpec;
+}
 
-export const partKinds = [...storeKinds, ...boughtKinds] as const;
-export type PartKind = StoreKind | (typeof boughtKinds)[number];
+/** Figures and words of a part, by their names; which there are goes by the kind. */
+export type PartSpec = Readonly<Record<string, number | string | boolean>>;
 
 /** Something to be got: its kind, and the figures that make one as good as another. */
-export interface WantedPart {
-  kind: PartKind;
+export interface WantedPart extends PartOf {
   spec: Readonly<Record<string, number | string>>;
 }
 

@@ -1,7 +1,8 @@
 import { fit } from '../fit';
 import { invented, inventedStores } from '../fit/invented.testing';
-import { readInput } from '../input';
-import { PlainStoreItem, PlainWheel } from '../part-schemas';
+import { inputErrors, readInput } from '../input';
+import { partSpecs, PlainWheel } from '../part-schemas';
+import { storeItems } from '../parts';
 import { drawerThreads, usualDrawer, wheelFromPattern, wheelPatterns } from '.';
 
 const valueAt = (from: object, path: string): unknown =>
@@ -10,19 +11,19 @@ const valueAt = (from: object, path: string): unknown =>
 describe('the usual drawer', () => {
   it('has lines that the stores take, none of them on hand', () => {
     const lines = usualDrawer(drawerThreads).map((line, index) => ({ ...line, id: String(index) }));
-    for (const line of lines) expect(readInput(PlainStoreItem, line)).toEqual(line);
+    for (const { kind, spec } of lines) expect([kind, inputErrors(partSpecs[kind], spec)]).toEqual([kind, []]);
     expect(lines.every(({ count }) => count === 0)).toBe(true);
     expect(new Set(lines.map((line) => JSON.stringify({ ...line, id: '' }))).size).toBe(lines.length);
   });
 
   it('has nothing where no thread is picked, and the washers of one thread only where one is', () => {
     expect(usualDrawer([])).toEqual([]);
-    const bores = usualDrawer([14]).flatMap(({ kind, boreMm }) => (kind === 'plain' ? [boreMm] : []));
+    const bores = usualDrawer([14]).flatMap(({ kind, spec }) => (kind === 'plain' ? [spec.boreMm] : []));
     expect(new Set(bores)).toEqual(new Set([14.3]));
   });
 
   it('makes no fit better before it is counted', () => {
-    const uncounted = usualDrawer(drawerThreads).map((line, index) => ({ ...line, id: `d${index}` }));
+    const uncounted = storeItems(usualDrawer(drawerThreads).map((line, index) => ({ ...line, id: `d${index}` })));
     const bare = invented({ stores: [] });
     expect(fit({ ...bare, stores: uncounted }).verdict).toBe(fit(bare).verdict);
     const full = invented();

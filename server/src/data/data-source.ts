@@ -7,6 +7,7 @@ import { ChoiceEntity } from './entities/choice';
 import { JobEventEntity } from './entities/job-event';
 import { JournalEntity } from './entities/journal';
 import { OrderLineEntity } from './entities/order-line';
+import { PartEntity } from './entities/part';
 import { PersonEntity } from './entities/person';
 import { PhotoEntity } from './entities/photo';
 import { ReadingEntity } from './entities/reading';
@@ -14,7 +15,6 @@ import { RevisionEntity } from './entities/revision';
 import { SessionEntity } from './entities/session';
 import { ShopSettingsEntity } from './entities/shop-settings';
 import { StoreMoveEntity } from './entities/store-move';
-import { StoreItemEntity } from './entities/store-item';
 import { WheelEntity } from './entities/wheel';
 import { FirstTables1764000000000 } from './migrations/1-first-tables';
 import { WholeFit1764060000000 } from './migrations/2-whole-fit';
@@ -28,6 +28,7 @@ import { Revisions1764160000000 } from './migrations/9-revisions';
 import { Places1764170000000 } from './migrations/10-places';
 import { Stock1764180000000 } from './migrations/11-stock';
 import { OwnLanguage1764190000000 } from './migrations/12-own-language';
+import { Parts1764200000000 } from './migrations/13-parts';
 
 /** The database, not yet connected. */
 export function createDataSource(url: string): DataSource {
@@ -41,13 +42,13 @@ export function createDataSource(url: string): DataSource {
       JobEventEntity,
       JournalEntity,
       OrderLineEntity,
+      PartEntity,
       PersonEntity,
       PhotoEntity,
       ReadingEntity,
       RevisionEntity,
       SessionEntity,
       ShopSettingsEntity,
-      StoreItemEntity,
       StoreMoveEntity,
       WheelEntity,
     ],
@@ -64,6 +65,7 @@ export function createDataSource(url: string): DataSource {
       Places1764170000000,
       Stock1764180000000,
       OwnLanguage1764190000000,
+      Parts1764200000000,
     ],
     migrationsTransactionMode: 'each',
     uuidExtension: 'pgcrypto',

@@ -13,7 +13,7 @@ const noteOfFile = 'Came in with a job file: hold its figures against the wheel.
 /** The kits that were ever chosen for a job: without them nobody elsewhere can go on with it. */
 export async function kitsOfJob(manager: EntityManager, choices: Choices): Promise<Wheel[]> {
   const wheels = await manager.find(WheelEntity, { where: { id: In(chosenIds(choices)) }, order: { id: 'ASC' } });
-  return wheels.map(({ id, code, spec }) => ({ id, code, ...spec }));
+  return wheels.flatMap(({ id, code, spec }) => (code === null || spec === null ? [] : [{ id, code, ...spec }]));
 }
 
 /**
@@ -28,7 +28,8 @@ export async function takeKitsIn(
   writeId: string,
 ): Promise<string[]> {
   const chosen = chosenIds(choices);
-  const known = new Set((await manager.find(WheelEntity, { where: { id: In(chosen) } })).map(({ id }) => id));
+  const rows = await manager.find(WheelEntity, { where: { id: In(chosen) } });
+  const known = new Set(rows.flatMap(({ id, spec }) => (spec === null ? [] : [id])));
   const filed = new Map(
     [...acceptances.flatMap(({ input }) => ('wheel' in input ? [input.wheel] : [])), ...wheels].map((wheel) => [
       wheel.id,
@@ -41,8 +42,14 @@ export async function takeKitsIn(
     note?: string;
     version?: number;
   })[]) {
-    await manager.insert(WheelEntity, { id, code, spec, note: noteOfFile, version: 1 } as never);
+    await manager.save(WheelEntity, { id, code, spec, note: noteOfFile, version: 1 });
   }
+  // Of the rest nobody here knows more than that it was chosen.
+  const heardOf = chosen.filter((id) => !filed.has(id) && !rows.some((row) => row.id === id));
+  await manager.insert(
+    WheelEntity,
+    heardOf.map((id) => ({ id, code: null, spec: null, note: '', version: 0 })),
+  );
   if (unknown.length > 0) await markChange(manager, 'wheels', writeId);
   return unknown.map(({ id }) => id);
 }

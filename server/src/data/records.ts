@@ -92,9 +92,12 @@ export async function journalRows(source: Source, bikeId: string): Promise<Journ
 /** The catalogue of motor wheels. */
 export async function allWheels(source: Source): Promise<Wheel[]> {
   const manager = managerOf(source);
-  return (await manager.find(WheelEntity, { order: { code: 'ASC', id: 'ASC' } })).map(wheelShape);
+  return (await manager.find(WheelEntity, { order: { code: 'ASC', id: 'ASC' } })).flatMap(
+    (row) => wheelShape(row) ?? [],
+  );
 }
 
-export function wheelShape({ id, code, spec, note, version }: WheelEntity): Wheel {
-  return { id, code, ...spec, note, version };
+/** A wheel as it goes over the wire; null for one of which nothing but its id is known here. */
+export function wheelShape({ id, code, spec, note, version }: WheelEntity): Wheel | null {
+  return code === null || spec === null ? null : { id, code, ...spec, note, version };
 }

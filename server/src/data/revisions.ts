@@ -24,7 +24,7 @@ interface About {
 export function markOf({ bikeId, subject, action }: About): string | null {
   if (bikeId) return `bike:${bikeId}`;
   if (subject === 'wheel' || action === 'wheels-imported') return 'wheels';
-  if (subject === 'store-item' || action === 'stores-imported') return 'stores';
+  if (subject === 'part' || action === 'stores-imported') return 'stores';
   if (subject === 'shop') return 'settings';
   return subject === 'person' ? 'people' : null;
 }

@@ -2,6 +2,7 @@ import type { ShopSettings } from '@cricket/contract/shapes';
 import { usualHourlyRate } from '@cricket/core/job-cost';
 import { exampleLawClasses } from '@cricket/core/law';
 import type { Workshop } from '@cricket/core/next-action';
+import { storeItems } from '@cricket/core/parts';
 import type { DataSource, EntityManager } from 'typeorm';
 
 import { ShopSettingsEntity } from './entities/shop-settings';
@@ -23,7 +24,7 @@ export async function shopSettings(source: DataSource | EntityManager): Promise<
 export async function workshopOf(source: DataSource | EntityManager): Promise<Workshop> {
   const [wheels, stores, { limits, tools, secondPerson }] = [
     await allWheels(source),
-    await allStores(source),
+    storeItems(await allStores(source)),
     await shopSettings(source),
   ];
   return { wheels, stores, limits, tools, ...(secondPerson && { secondPerson }) };

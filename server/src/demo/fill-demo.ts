@@ -8,6 +8,7 @@ import { toldBetween } from '@cricket/core/told';
 import { axleAt } from '@cricket/core/model';
 import { endState } from '@cricket/core/next-action';
 import { featureById } from '@cricket/core/features';
+import { storeItems } from '@cricket/core/parts';
 import { knownTools } from '@cricket/core/tools';
 import { usualHourlyRate } from '@cricket/core/job-cost';
 import { exampleLawClasses } from '@cricket/core/law';
@@ -19,14 +20,14 @@ import { ChoiceEntity } from '../data/entities/choice';
 import { PersonEntity } from '../data/entities/person';
 import { ReadingEntity } from '../data/entities/reading';
 import { ShopSettingsEntity } from '../data/entities/shop-settings';
-import { StoreItemEntity } from '../data/entities/store-item';
+import { PartEntity } from '../data/entities/part';
 import { WheelEntity } from '../data/entities/wheel';
 import { bikeRecord } from '../data/records';
 import { markAll } from '../data/revisions';
 import { settingsId } from '../data/workshop';
 import { nameKey } from '../people/name-key';
 import { hashSecret } from '../people/secrets';
-import { countItems, takeParts } from '../data/stock';
+import { countParts, takeParts } from '../data/stock';
 import { acceptedArrangement } from '../fit/accepted-arrangement';
 import { acceptedStack, partsOf } from '../fit/accepted-stack';
 import { doEveryStep, journalOf, orderKit, type Written } from './at-work';
@@ -48,7 +49,7 @@ const demoSettings = {
   laws: [...exampleLawClasses],
   currency: 'EUR',
 };
-const demoWorkshop = { wheels: demoWheels, stores: demoStores, tools: demoSettings.tools };
+const demoWorkshop = { wheels: demoWheels, stores: storeItems(demoStores), tools: demoSettings.tools };
 
 /**
  * Fills an empty demo database; with `renew` empties it first. Runs under a lock, so that of two servers that start together
@@ -61,19 +62,15 @@ export async function fillDemo(dataSource: DataSource, { renew }: { renew: boole
     await addPeople(manager);
     if (renew) {
       await manager.query(
-        'TRUNCATE journal, job_event, photo, store_move, store_item, wheel, acceptance, choice, reading, order_line, shop_settings, bike',
+        'TRUNCATE journal, job_event, photo, store_move, part, wheel, acceptance, choice, reading, order_line, shop_settings, bike',
       );
     } else if ((await manager.count(BikeEntity)) + (await manager.count(WheelEntity)) > 0) return;
     for (const { id, code, note, version, ...spec } of demoWheels) {
       await manager.insert(WheelEntity, { id, code, note, version, spec } as never);
     }
     await manager.insert(
-      StoreItemEntity,
-      demoStores.map(({ count: _, withBikes: __, ...item }) => ({
-        ...item,
-        details: item.details ?? null,
-        withdrawnAt: null,
-      })) as never,
+      PartEntity,
+      demoStores.map(({ count: _, withBikes: __, onOrder: ___, ...part }) => ({ ...part, withdrawnAt: null })) as never,
     );
     await manager.insert(ShopSettingsEntity, { id: settingsId, settings: demoSettings, version: 1 });
     for (const [index, bike] of demoBikes.entries()) {
@@ -253,9 +250,9 @@ function instrumentFor(feature: string) {
 
 /** The drawers were counted after everything that was taken from them: what the demo says is there is there. */
 async function countDrawers(manager: EntityManager): Promise<void> {
-  await countItems(
+  await countParts(
     manager,
-    demoStores.map(({ id, count }) => ({ itemId: id, count })),
+    demoStores.map(({ id, count }) => ({ partId: id, count })),
     personId,
   );
 }

@@ -17,7 +17,7 @@ import {
   PinSwitch,
   SettingsEntry,
   SignIn,
-  StoreItemEntry,
+  PartEntry,
   StoresImport,
   TakeInEntry,
   WheelEntry,
@@ -184,7 +184,7 @@ export const accessRules: readonly AccessRule[] = [
     path: '/api/stores/:itemId',
     who: workers,
     does: 'Add or change a line of the stores',
-    takes: StoreItemEntry,
+    takes: PartEntry,
   },
   {
     method: 'PUT',

@@ -1,7 +1,7 @@
 import { said } from '@cricket/core/said';
 import { NewChoice, whyNoChoice } from '@cricket/contract';
 import type { Choice } from '@cricket/contract/shapes';
-import type { DataSource } from 'typeorm';
+import { IsNull, Not, type DataSource } from 'typeorm';
 
 import { ChoiceEntity } from '../data/entities/choice';
 import { WheelEntity } from '../data/entities/wheel';
@@ -19,7 +19,7 @@ export const choices = (dataSource: DataSource) =>
     action: ({ kind }) => `choice-${kind}`,
     columns: async ({ place, kind, wheelId, chosenAt }, { c, manager }) => {
       const wheel = kind === 'wheel' ? (wheelId ?? null) : null;
-      if (wheel && !(await manager.existsBy(WheelEntity, { id: wheel }))) {
+      if (wheel && !(await manager.existsBy(WheelEntity, { id: wheel, spec: Not(IsNull()) }))) {
         throw new ProblemError(422, 'invalid-input', said('problem.no-such-wheel'), [
           { path: 'wheelId', messages: [said('problem.not-in-catalogue', { id: wheel })] },
         ]);

@@ -1,14 +1,15 @@
+import { InputError } from '@cricket/core/input';
 import { said, type Said } from '@cricket/core/said';
-import { StoresImport, WheelsImport } from '@cricket/contract';
+import { StoresImport, unsuitedPart, WheelsImport } from '@cricket/contract';
 import { isUUID } from 'class-validator';
 import { Hono } from 'hono';
 import type { DataSource, EntityManager } from 'typeorm';
 
-import { StoreItemEntity } from '../data/entities/store-item';
+import { PartEntity } from '../data/entities/part';
 import { WheelEntity } from '../data/entities/wheel';
 import { journalled, type Change } from '../data/journal';
 import { allWheels } from '../data/records';
-import { allStores, countItems, holdStores } from '../data/stock';
+import { allStores, countParts, holdStores } from '../data/stock';
 import { ProblemError } from '../problem/problem';
 import { readPlain } from './read-plain';
 import { uuidParam, writeContext } from './write-context';
@@ -19,26 +20,27 @@ export function imports(dataSource: DataSource): Hono {
 
   app.put('/stores/imports/:importId', async (c) => {
     const importId = uuidParam(c, 'importId');
-    const { rows } = await readPlain(c, StoresImport);
+    const { rows } = await readPlain(c, StoresImport, unsuitedRows);
     refuseBadIds(rows);
     await importing(dataSource, c, importId, 'stores-imported', async (manager) => {
-      const existing = await manager.find(StoreItemEntity);
+      const existing = await manager.find(PartEntity);
       const known = new Map(existing.map((item) => [item.id, item]));
       await holdStores(manager);
       const counts = new Map((await allStores(manager)).map(({ id, count }) => [id, count]));
       const items = rows.map(({ count: _, ...row }) =>
-        manager.create(StoreItemEntity, {
+        manager.create(PartEntity, {
           ...row,
-          details: row.details ?? null,
+          label: row.label ?? null,
+          costEach: row.costEach ?? null,
           withdrawnAt: null,
           version: (known.get(row.id.toLowerCase())?.version ?? 0) + 1,
         }),
       );
       await manager.save(items, { chunk: 200 });
       const counted = rows.filter(({ id, count }) => counts.get(id.toLowerCase()) !== count);
-      await countItems(
+      await countParts(
         manager,
-        counted.map(({ id, count }) => ({ itemId: id, count })),
+        counted.map(({ id, count }) => ({ partId: id, count })),
         writeContext(c).personId,
       );
       return { before: null, after: { rows: rows.length, ids: rows.map(({ id }) => id) } };
@@ -74,6 +76,13 @@ export function imports(dataSource: DataSource): Hono {
   });
 
   return app;
+}
+
+/** What of a list does not suit its kind, line by line. */
+function unsuitedRows({ rows }: StoresImport): InputError[] {
+  return rows.flatMap((row, at) =>
+    unsuitedPart(row).map(({ path, value, allowed }) => new InputError(`rows.${at}.${path}`, value, allowed)),
+  );
 }
 
 async function importing(

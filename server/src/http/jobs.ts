@@ -65,6 +65,7 @@ export function jobs(dataSource: DataSource, heavy: Heavy): Hono {
         ReadingEntity,
         readings.map((row) => dated(signed(row), ['takenAt', 'withdrawnAt'])),
       );
+      const kits = await takeKitsIn(manager, { record, wheels }, context.writeId);
       await insertAll(
         manager,
         ChoiceEntity,
@@ -87,7 +88,6 @@ export function jobs(dataSource: DataSource, heavy: Heavy): Hono {
         events.map((row) => ({ ...dated(signed(row), ['at', 'withdrawnAt']), receivedAt, imported: true })),
       );
       await insertAll(manager, PhotoEntity, photos.map(signed));
-      const kits = await takeKitsIn(manager, { record, wheels }, context.writeId);
       return { before: null, after: { bikeId: bike.id, readings: readings.length, kits } };
     });
     return c.json(await bikeRecord(dataSource, record.bike.id), 201);

@@ -7,6 +7,7 @@ import type { DataSource } from 'typeorm';
 import { OrderLineEntity } from '../data/entities/order-line';
 import { journalled } from '../data/journal';
 import { bikeForWrite } from '../data/records';
+import { deliverOrder, drawerOfOrder, holdStores } from '../data/stock';
 import { rowOf, storedRow } from '../data/rows';
 import { signedBy } from './facts';
 import { ProblemError } from '../problem/problem';
@@ -33,13 +34,21 @@ export function orders(dataSource: DataSource): Hono {
       holdVersion(before, body, 'order_line');
       const line = manager.create(OrderLineEntity, {
         ...body,
+        part: body.part ?? null,
         id,
         bikeId,
         changedAt: new Date(),
         ...signedBy(context),
         version: body.version + 1,
       });
+      await holdStores(manager);
+      const drawerId = body.part && body.state !== 'wanted' ? await drawerOfOrder(manager, body.part) : null;
+      line.drawerId = drawerId;
       await manager.save(line);
+      if (drawerId) {
+        const { personId, writeId } = context;
+        await deliverOrder(manager, line, drawerId, { at: new Date(), personId, writeId });
+      }
       return { before, after: await storedRow<OrderLine>(manager, OrderLineEntity, id) };
     });
     return c.json(await storedRow<OrderLine>(dataSource, OrderLineEntity, id));

@@ -13,7 +13,7 @@ const sides = ['left', 'right'] as const;
 export const axleJudges: readonly Judge[] = [
   judging('axle', ['axle'], ({ axle }) => axle.findings, {
     ofAnyEnd: true,
-    shopping: ({ axle }, amiss) => [...stackWants(axle), ...cWashers(axle, amiss)],
+    shopping: ({ axle, input }, amiss) => [...stackWants(axle, input.wheel.axle.threadMm), ...cWashers(axle, amiss)],
     tools: axleTools,
   }),
   judging('axle', ['adapter'], ({ adapter }) => adapter.findings, { ofAnyEnd: true }),
@@ -21,10 +21,16 @@ export const axleJudges: readonly Judge[] = [
 
 /** Tabs, by what the motor turns with. */
 export const tabJudge: Judge = judging('axle', [], tabsJudged, {
-  shopping: (_, amiss) => {
+  shopping: ({ input }, amiss) => {
     const bare = amiss('tabs');
     if (!bare) return [];
-    return [{ part: { kind: 'tabbed', spec: { thicknessMm: 2 } }, count: -(bare.margin ?? -1), reason: bare.because }];
+    return [
+      {
+        part: { kind: 'tabbed', spec: { thicknessMm: 2, threadMm: input.wheel.axle.threadMm } },
+        count: -(bare.margin ?? -1),
+        reason: bare.because,
+      },
+    ];
   },
 });
 
@@ -34,11 +40,14 @@ function tabsJudged({ input: { facts, limits }, axle: { tabs, stack }, motor }: 
   return tabFindings(tabs, motor?.peakTorqueNm ?? null, withLimits(limits));
 }
 
-function stackWants({ stack }: EndFit): Wanted[] {
+/** A washer is bought for its axle; a shim fits every one. */
+const onAxle: readonly string[] = ['plain', 'tabbed'];
+
+function stackWants({ stack }: EndFit, threadMm: number): Wanted[] {
   const { impossible } = stack ?? {};
   if (!impossible) return [];
   return (impossible.purchase ?? []).map(({ kind, thicknessMm, count }) => ({
-    part: { kind, spec: { thicknessMm } },
+    part: { kind, spec: { thicknessMm, ...(onAxle.includes(kind) && { threadMm }) } },
     count,
     reason: impossible.because,
   }));

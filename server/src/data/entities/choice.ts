@@ -1,6 +1,7 @@
-import { Column, Entity, Index } from 'typeorm';
+import { Column, Entity, Index, JoinColumn, ManyToOne } from 'typeorm';
 
 import { OfBike } from './of-bike';
+import { WheelEntity } from './wheel';
 
 @Entity('choice')
 @Index('choice_of_bike', ['bikeId'])
@@ -10,6 +11,10 @@ export class ChoiceEntity extends OfBike {
 
   @Column({ type: 'uuid', name: 'wheel_id', nullable: true })
   wheelId!: string | null;
+
+  @ManyToOne(() => WheelEntity)
+  @JoinColumn({ name: 'wheel_id', foreignKeyConstraintName: 'of_wheel' })
+  wheel?: WheelEntity;
 
   @Column({ type: 'timestamptz', name: 'chosen_at', precision: 3 })
   chosenAt!: Date;

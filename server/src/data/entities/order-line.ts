@@ -1,11 +1,27 @@
 import type { OrderState } from '@cricket/contract/shapes';
-import { Column, Entity, Index } from 'typeorm';
+import type { WantedPart } from '@cricket/core/parts';
+import { Column, Entity, Index, JoinColumn, ManyToOne } from 'typeorm';
 
 import { OfBike } from './of-bike';
+import { PartEntity } from './part';
 
 @Entity('order_line')
 @Index('order_line_of_bike', ['bikeId'])
+@Index('order_line_into_drawer', ['drawerId'], { where: 'drawer_id IS NOT NULL' })
 export class OrderLineEntity extends OfBike {
+  /** What is to be got, whatever it is called; null on lines of an earlier version. */
+  @Column({ type: 'jsonb', nullable: true })
+  part!: WantedPart | null;
+
+  /** The drawer that it goes into, where the shop has one for it. Drawers stay in their shop: it goes out with no record. */
+  @Column({ type: 'uuid', name: 'drawer_id', nullable: true, select: false })
+  drawerId!: string | null;
+
+  @ManyToOne(() => PartEntity)
+  @JoinColumn({ name: 'drawer_id', foreignKeyConstraintName: 'into_drawer' })
+  drawer?: PartEntity;
+
+  /** As it was called by who ordered it. */
   @Column({ type: 'text' })
   what!: string;
 

@@ -3,22 +3,24 @@ import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn } from 'typ
 
 import { BikeEntity } from './bike';
 import { PersonEntity } from './person';
-import { StoreItemEntity } from './store-item';
+import { OrderLineEntity } from './order-line';
+import { PartEntity } from './part';
 
 /** The ledger of the stores: what was counted, delivered, taken for a bike or given back. Never changed. */
 @Entity('store_move')
-@Index('store_move_of_item', ['itemId', 'at'])
+@Index('store_move_of_part', ['partId', 'at'])
 @Index('store_move_of_bike', ['bikeId'], { where: 'bike_id IS NOT NULL' })
+@Index('store_move_of_order', ['orderId'], { where: 'order_id IS NOT NULL' })
 export class StoreMoveEntity {
   @PrimaryColumn({ type: 'uuid' })
   id!: string;
 
-  @Column({ type: 'uuid', name: 'item_id' })
-  itemId!: string;
+  @Column({ type: 'uuid', name: 'part_id' })
+  partId!: string;
 
-  @ManyToOne(() => StoreItemEntity)
-  @JoinColumn({ name: 'item_id', foreignKeyConstraintName: 'of_item' })
-  item?: StoreItemEntity;
+  @ManyToOne(() => PartEntity)
+  @JoinColumn({ name: 'part_id', foreignKeyConstraintName: 'of_part' })
+  part?: PartEntity;
 
   /** `counted`: so many lie there; `moved`: so many more, or fewer. */
   @Column({ type: 'text' })
@@ -40,6 +42,14 @@ export class StoreMoveEntity {
 
   @Column({ type: 'text', nullable: true })
   place!: Place | null;
+
+  /** The order that it came with. */
+  @Column({ type: 'uuid', name: 'order_id', nullable: true })
+  orderId!: string | null;
+
+  @ManyToOne(() => OrderLineEntity)
+  @JoinColumn({ name: 'order_id', foreignKeyConstraintName: 'of_order' })
+  order?: OrderLineEntity;
 
   @Column({ type: 'uuid', name: 'person_id', nullable: true })
   personId!: string | null;

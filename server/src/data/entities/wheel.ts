@@ -6,12 +6,13 @@ export class WheelEntity {
   @PrimaryColumn({ type: 'uuid' })
   id!: string;
 
-  @Column({ type: 'text' })
-  code!: string;
+  /** Null with the figures: a wheel that a job from elsewhere was built with, of which this shop knows nothing more. */
+  @Column({ type: 'text', nullable: true })
+  code!: string | null;
 
   /** Dimensions and everything else that the fit needs. */
-  @Column({ type: 'jsonb' })
-  spec!: Omit<Wheel, 'id' | 'code'>;
+  @Column({ type: 'jsonb', nullable: true })
+  spec!: Omit<Wheel, 'id' | 'code'> | null;
 
   @Column({ type: 'text' })
   note!: string;

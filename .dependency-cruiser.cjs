@@ -43,6 +43,38 @@ const mayReach = [
     to: ['^client/src/(drawing|ui)/', '^(core|contract)/src/', packages],
   },
   {
+    comment: 'who is at the phone is no matter of any job',
+    from: '^client/src/session/',
+    to: ['^client/src/(session|data|ui|settings|workers)/', '^(core|contract)/src/', packages],
+  },
+  {
+    comment: 'what several stations show of a job knows none of them',
+    from: '^client/src/job/',
+    to: ['^client/src/(job|data|ui|drawing|session|settings|workers)/', '^(core|contract)/src/', '^words/', packages],
+  },
+  {
+    comment: 'no station reaches for another one',
+    from: '^client/src/features/([^/]+)/',
+    to: [
+      '^client/src/features/$1/',
+      '^client/src/(job|data|ui|drawing|session|settings|workers)/',
+      '^(core|contract)/src/',
+      '^words/',
+      packages,
+    ],
+  },
+  {
+    comment: 'the frame knows its stations by one piece',
+    from: '^client/src/frame/',
+    to: [
+      '^client/src/(frame|data|ui|session|settings|workers)/',
+      '^client/src/screens',
+      '^(core|contract)/src/',
+      '^words/',
+      packages,
+    ],
+  },
+  {
     comment: 'nothing of the page imports from its routes',
     from: '^client/src/',
     to: ['^client/src/', '^(core|contract)/src/', '^words/', packages],

@@ -1,1 +1,1 @@
-export { TodayScreen as default } from '../src/today/today-screen';
+export { TodayScreen as default } from '../src/features/today/today-screen';

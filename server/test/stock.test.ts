@@ -190,7 +190,7 @@ describe('what is ordered for a bike', () => {
   });
 
   it('goes into the drawer that has just this part, and into none where it could be several', async () => {
-    const id = await newItem(2);
+    await newItem(2);
     await order(
       line('ordered', 0, { part: { kind: 'plain', spec: { thicknessMm: 1.9, threadMm: 12 } } }),
       randomUUID(),

@@ -1,7 +1,6 @@
 import { defaultUnits, type Units } from '@cricket/core/units';
 import { render, screen } from '@testing-library/react-native';
 
-import { checkStore, storeEntry, storeFields } from '../stores/store-form';
 import { numberRule, typedFigure } from './number-rule';
 import { fieldText, shopCurrency, takeShopUnits } from './shop-units';
 import { readStated, statedText } from './stated-lines';
@@ -19,15 +18,6 @@ describe('a shop of inches and pounds', () => {
     expect(fieldText(typedFigure('176', 'kg'), 'kg')).toBe('176');
     expect(numberRule(20, 250, 'kg', true)('30')).toBe('30 is out of range; enter a figure from 44.1 to 551.16 lb.');
     expect(numberRule(20, 250, 'kg', true)('440')).toBe(true);
-  });
-
-  it('keeps a line of the stores as it is when nothing was changed', () => {
-    const tyre = { beadSeatMm: 622, widthMm: 47, maxBar: 3.5, loadKg: 120, speedKmh: 50 };
-    const item = { id: 'a', kind: 'tyre', count: 2, version: 3, spec: tyre, label: null, costEach: null } as never;
-    const fields = storeFields(item);
-    expect(fields.spec.maxBar).toBe('50.8');
-    expect(checkStore(fields).errors).toEqual({});
-    expect(storeEntry(fields, item, 3).spec).toMatchObject(tyre);
   });
 
   it('writes and reads the makers’ torques in its unit, and takes another one where it is written', () => {

@@ -1,6 +1,5 @@
 import { withLimits, type Limits } from '../limits';
-import { wantedName } from '../part-names';
-import type { PartKind } from '../parts';
+import { wantedName, type PartKind } from '../parts';
 import { toolCosts } from '../tools';
 import type { FitInput, ShoppingGroup, ShoppingLine, ToolNeed } from './contract';
 import type { ToolAsked, Wanted } from './judges/judge';

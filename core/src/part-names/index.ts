@@ -1,2 +1,2 @@
 /** What small parts on the axle are called. */
-export { isNamed, partName, wantedName, washerName } from './part-names';
+export { partName, washerName } from './part-names';

@@ -5,3 +5,4 @@ export { boreSuits, deliveredIds, usableWashers, washerId, type WasherSeat } fro
 export { drawerFor, drawerOf, partOfItem, storeItems, type Drawer } from './drawers';
 export { isStoreKind, partKinds, storeKinds, type PartKind, type StoreKind } from './kinds';
 export { partKey, type PartOf, type PartSpec, type WantedPart } from './wanted';
+export { isNamed, wantedName } from './wanted-name';

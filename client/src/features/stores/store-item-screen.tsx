@@ -1,0 +1,136 @@
+import type { StorePart } from '@cricket/contract/shapes';
+import { isStoreKind, partKinds, storeKinds } from '@cricket/core/parts';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { useWatch } from 'react-hook-form';
+import { View } from 'react-native';
+
+import { useStores } from '../../data/use-bikes';
+import { useRefusal } from '../../data/use-refusal';
+import { useWrites } from '../../data/use-writes';
+import { RoleButton } from '../../session/role-button';
+import { Button } from '../../ui/button';
+import { Choices, Field } from '../../ui/field';
+import { DraftNotice } from '../../ui/draft-notice';
+import { NotKept } from '../../ui/not-kept';
+import { Screen } from '../../ui/screen';
+import { useFormDraft } from '../../data/use-form-draft';
+import { Txt } from '../../ui/txt';
+import { checkStore, fieldsOfKind, storeEntry, storeFields, type StoreFields } from './store-form';
+import { specLabel, words } from './words';
+import { likeStoreItemPath } from '../../ui/pages';
+import { NotThere } from '../../ui/not-there';
+
+/** One line of the stores, changed or new. */
+export function StoreItemScreen() {
+  const { itemId, like } = useLocalSearchParams<{ itemId: string; like?: string }>();
+  const { data, isPending, refetch } = useStores();
+  const item = data?.find(({ id }) => id === itemId);
+  if (itemId === 'new' && (data || !like)) {
+    return <ItemForm key={like ?? 'new'} model={data?.find(({ id }) => id === like)} />;
+  }
+  if (!data || !item) {
+    const gone = data && { title: words.gone, to: { label: words.toStores, path: '/stores' as const } };
+    return <NotThere title={words.editTitle} backTo="/stores" asked={[{ isPending, refetch }]} gone={gone} />;
+  }
+  return <ItemForm key={item.id} item={item} />;
+}
+
+/** @param model - what a new line starts from */
+function ItemForm({ item, model }: { item?: StorePart; model?: StorePart }) {
+  const router = useRouter();
+  const { putPart, withdrawPart } = useWrites();
+  const refusal = useRefusal<StorePart>();
+  const [itemId] = useState(() => item?.id ?? crypto.randomUUID());
+  const [version, setVersion] = useState(item?.version ?? 0);
+  const [leaving, setLeaving] = useState(false);
+  const [more, setMore] = useState(false);
+  const { form, draft } = useFormDraft<StoreFields>(`store-item/${item?.id ?? model?.id ?? 'new'}`, {
+    mode: 'onTouched',
+    defaultValues: storeFields(item ?? model),
+    resolver: checkStore,
+  });
+  const { control, handleSubmit } = form;
+  const kind = useWatch({ control, name: 'kind' });
+  // What goes over an axle is asked for most: the rest of a kit one tap further.
+  const kinds = more || !isStoreKind(kind) ? partKinds : storeKinds;
+  const back = () => router.navigate('/stores');
+  const keep = handleSubmit(async (fields) => {
+    const outcome = await putPart(itemId, storeEntry(fields, item ?? model, version));
+    const current = await refusal.settle(outcome);
+    if (current) setVersion(current.version);
+    if (outcome.kind === 'refused') return;
+    draft.done();
+    back();
+  });
+  return (
+    <Screen
+      title={item ? words.editTitle : words.newTitle}
+      backTo="/stores"
+      action={
+        item ? (
+          <Button label={words.duplicate} low onPress={() => router.navigate(likeStoreItemPath(item.id))} />
+        ) : undefined
+      }
+      footer={
+        <>
+          <NotKept control={control} />
+          <RoleButton needs="work" label={words.save} look="do" onPress={() => void keep()} />
+        </>
+      }
+    >
+      <DraftNotice draft={draft} />
+      {refusal.messages.length > 0 ? (
+        <View role="alert" className="mx-4 mb-2 border-2 border-stop bg-sheet p-3">
+          <Txt bold>
+            {refusal.conflict ? words.conflict(String(refusal.conflict.count)) : refusal.messages.join(' ')}
+          </Txt>
+        </View>
+      ) : null}
+      <View className="max-w-[640px] gap-5 px-4 py-2">
+        <Choices
+          control={control}
+          name="kind"
+          label={words.fields.kind}
+          options={kinds.map((name) => [name, words.kinds[name]] as const)}
+        />
+        {kinds.length < partKinds.length ? <Button label={words.moreKinds} low onPress={() => setMore(true)} /> : null}
+        {fieldsOfKind(kind).map((field) =>
+          field.asks === 'word' ? (
+            <Choices
+              key={field.name}
+              control={control}
+              name={`spec.${field.name}`}
+              label={specLabel(kind, field.name)}
+              options={field.options.map((option) => [option, words.choices[option] ?? option] as const)}
+            />
+          ) : (
+            <Field
+              key={field.name}
+              control={control}
+              name={`spec.${field.name}`}
+              label={specLabel(kind, field.name)}
+              hint={field.required ? undefined : words.optional}
+              numeric={field.asks === 'figure'}
+            />
+          ),
+        )}
+        <Field control={control} name="costEach" label={words.fields.costEach} hint={words.optional} numeric />
+        <Field control={control} name="label" label={words.fields.label} hint={words.optional} />
+        <Field control={control} name="count" label={words.fields.count} numeric />
+        {item ? (
+          <RoleButton
+            needs="work"
+            label={leaving ? words.takeOutSure : words.takeOut}
+            look="stop"
+            onPress={() => {
+              if (!leaving) return setLeaving(true);
+              void withdrawPart(itemId);
+              back();
+            }}
+          />
+        ) : null}
+      </View>
+    </Screen>
+  );
+}

@@ -1,0 +1,74 @@
+import type { KitFacts } from '@cricket/core/kit';
+
+import { fieldText } from '../../ui/shop-units';
+import { readTyped } from '../../ui/typed-number';
+import { phrase } from '../../ui/say';
+
+type AdapterSet = NonNullable<KitFacts['hub']['adapters']>;
+
+const pattern =
+  /^(?:(extender|cap)\s+(left|right)|rotor\s+spacer)\s+(\d+(?:[.,]\d+)?)(?:\s*mm)?(?:\s*,?\s*bore\s+(\d+(?:[.,]\d+)?)(?:\s*mm)?)?$/i;
+
+/**
+ * Extenders, caps and rotor spacers of a kit, one a line: "extender left 3", "cap right 9, bore 12", "rotor spacer 2".
+ *
+ * @param before - the set as it was: parts that are still there keep their names, screws and their holes stay
+ * @returns the set, undefined where nothing is written, or what is wrong with the first line that is not understood
+ */
+export function readAdapters(text: string, before: AdapterSet | undefined): AdapterSet | undefined | Error {
+  const set: AdapterSet = {
+    extenders: [],
+    endCaps: [],
+    rotorSpacers: [],
+    screws: before?.screws ?? [],
+    screwHoles: before?.screwHoles ?? [],
+  };
+  for (const line of linesOf(text)) {
+    const match = pattern.exec(line);
+    const kind = match?.[1]?.toLowerCase();
+    const bore = match?.[4];
+    if (!match || (kind === 'cap') !== (bore !== undefined)) return notUnderstood(line);
+    const side = match[2]?.toLowerCase() as 'left' | 'right';
+    const lengthMm = figure(match[3]!);
+    if (Number.isNaN(lengthMm) || (bore && Number.isNaN(figure(bore)))) return notUnderstood(line);
+    if (kind === 'extender') {
+      const known = before?.extenders.find((part) => part.side === side && part.lengthMm === lengthMm);
+      set.extenders.push(known ?? { id: `${side} ${lengthMm}`, side, lengthMm });
+    } else if (kind === 'cap') {
+      const boreMm = figure(bore!);
+      const known = before?.endCaps.find(
+        (part) => part.side === side && part.lengthMm === lengthMm && part.boreMm === boreMm,
+      );
+      set.endCaps.push(known ?? { id: `${side} ${lengthMm}, bore ${boreMm}`, side, lengthMm, boreMm });
+    } else {
+      const known = before?.rotorSpacers.find(({ thicknessMm }) => thicknessMm === lengthMm);
+      set.rotorSpacers.push(known ?? { id: `${lengthMm}`, thicknessMm: lengthMm });
+    }
+  }
+  return set.extenders.length + set.endCaps.length + set.rotorSpacers.length ? set : undefined;
+}
+
+/** The same as text. */
+export function adapterText({ extenders, endCaps, rotorSpacers }: AdapterSet): string {
+  return [
+    ...extenders.map(({ side, lengthMm }) => `extender ${side} ${fieldText(lengthMm)}`),
+    ...endCaps.map(({ side, lengthMm, boreMm }) => `cap ${side} ${fieldText(lengthMm)}, bore ${fieldText(boreMm)}`),
+    ...rotorSpacers.map(({ thicknessMm }) => `rotor spacer ${fieldText(thicknessMm)}`),
+  ].join('\n');
+}
+
+function figure(text: string): number {
+  const typed = readTyped(text);
+  return typed.kind === 'number' ? typed.value : NaN;
+}
+
+function linesOf(text: string): string[] {
+  return text
+    .split('\n')
+    .map((line) => line.trim())
+    .filter(Boolean);
+}
+
+function notUnderstood(line: string): Error {
+  return new Error(phrase('wheel.adapter-lines.not-understood', { line }));
+}

@@ -1,0 +1,43 @@
+import type { AxleStackInput, Stack } from '@cricket/core/axle-stack';
+import type { EndState } from '@cricket/core/next-action';
+
+import type { AxleLineData } from '../../drawing/axle-line/axle-parts';
+import { onLip } from './on-lip';
+
+/** What the axle line of an end is drawn from with this stack on it; null before there is a fit. */
+export function axleLineOf({ facts, fit }: EndState, stack: Stack | null): AxleLineData | null {
+  if (!fit?.stackInput) return null;
+  const { hub, spacingMm } = fit.stackInput;
+  // Without a stack hub and frame are drawn as they are, with the room between them.
+  const gapMm = stack ? 0 : Number((spacingMm - hub.shoulderWidthMm).toFixed(2));
+  return {
+    ...(gapMm !== 0 && { gapMm }),
+    wheel: fit.wheel,
+    input: fit.stackInput,
+    stack: stack ?? bareStack(fit.stackInput),
+    outside: fit.outside,
+    lips: { left: facts.sides.left.lip, right: facts.sides.right.lip },
+    onLip: onLip(fit.slots),
+  };
+}
+
+/** No washer at all: for the drawing of what does not fit. */
+function bareStack({ hub, frameOffsetMm = 0 }: AxleStackInput): Stack {
+  const side = { inside: [], totalMm: 0 };
+  return {
+    cost: 0,
+    left: side,
+    right: side,
+    rotorShimMm: 0,
+    caliperShimMm: 0,
+    rotorShimsMm: [],
+    caliperShimsMm: [],
+    spreadMm: 0,
+    rimOffsetMm: hub.rimOffsetMm + frameOffsetMm,
+    rotorErrorMm: 0,
+    threadLeftMm: { left: 0, right: 0 },
+    washerCount: 0,
+    firstTimeRight: 0,
+    verdict: 'stop',
+  };
+}

@@ -8,7 +8,7 @@ import { hoursText, inUnits, moneyText } from '@cricket/core/units';
 import type { Speaker } from '@cricket/words';
 import type { Content, TableCell } from 'pdfmake/interfaces';
 
-import { axleSvg } from './axle-svg';
+import { axleDrawing } from './axle-drawing';
 import { takenAt, type JobData, type SheetData } from './job-data';
 import { paperDate } from './paper-date';
 import { pdfOf } from './pdf';
@@ -88,7 +88,7 @@ export function stackCard(
           person: taken.person,
         }),
       },
-      { svg: axleSvg(end, 515, data.speaker), margin: [0, 6, 0, 0] },
+      ...axleDrawing(data.states[end.end], taken, data),
       {
         columns: [
           { text: message('card.riders-left'), style: 'small' },
@@ -162,7 +162,7 @@ function endPart(data: JobData, end: EndJob): Content[] {
     },
     ...judgedAnew(taken, fit, speaker),
     ...(taken && !planned ? [{ text: message('job.figures-of-today') }] : []),
-    { svg: axleSvg(end, 515, speaker), margin: [0, 4, 0, 4] },
+    ...axleDrawing(states[end.end], taken, data),
     ...work.slice(0, 12).map(({ because, remedies, verdict }) => ({
       text: `${message(`verdict.${verdict}`)}: ${inUnits([because, ...remedies].map(say).join(' '), units)}`,
       margin: [0, 1, 0, 1] as [number, number, number, number],

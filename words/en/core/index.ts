@@ -4,6 +4,7 @@ import armFit from './arm-fit.json';
 import arrangement from './arrangement.json';
 import asFitted from './as-fitted.json';
 import axleExtras from './axle-extras.json';
+import axlePart from './axle-part.json';
 import axleRow from './axle-row.json';
 import axleStack from './axle-stack.json';
 import barQuestion from './bar-question.json';
@@ -69,6 +70,7 @@ export const core = {
   arrangement,
   'as-fitted': asFitted,
   'axle-extras': axleExtras,
+  'axle-part': axlePart,
   'axle-row': axleRow,
   'axle-stack': axleStack,
   'bar-question': barQuestion,

@@ -1,14 +1,9 @@
-import Svg, { Defs, Line, Pattern, Rect } from 'react-native-svg';
+import { axlePartName, axleScene, type AxleLineData, type AxlePart, type AxleView } from '@cricket/core/axle-scene';
 
+import { figure } from '../../ui/figure-text';
+import { say } from '../../ui/say';
 import type { Tones } from '../../ui/tones';
-import { axleLayout, type AxleLineData, type AxlePart } from './axle-parts';
-import { Clashes } from './clashes';
-import { Gap, Leaders, MiddleLine, Spacing } from './dimensions';
-import type { Drawing } from './drawing-scale';
-import { Axle, Hub } from './hub-and-axle';
-import { Part } from './part-shape';
-import { Rotor, Sprocket } from './rotor-and-sprocket';
-import { labelBandPx, viewBox, type AxleView } from './view-box';
+import { SceneView } from '../kit/scene-view';
 
 export interface AxleLineProps {
   data: AxleLineData;
@@ -18,54 +13,14 @@ export interface AxleLineProps {
   tones: Tones;
   /** Part in hand. */
   selected: string | null;
-  onPick?: (part: AxlePart) => void;
+  /** Called with the part's key. */
+  onPick?: (key: string) => void;
   label: string;
 }
 
-/** A to-scale section through the axle, rider's left on the left, drawn from the data; what conflicts is drawn in conflict. */
+/** The section through the axle on the page; close up there is room for the names of its parts. */
 export function AxleLine({ data, width, height, view, tones, selected, onPick, label }: AxleLineProps) {
-  const layout = axleLayout(data);
-  const box = viewBox(layout, view, width, height);
-  const scale = width / (box.rightMm - box.leftMm);
-  const x = (mm: number) => (mm - box.leftMm) * scale;
-  const y = (mm: number) => (box.upMm - mm) * scale;
-  const draw: Drawing = { tones, scale, x, y, box, height: height - labelBandPx(view) };
-  return (
-    <Svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={label}>
-      <Defs>
-        <Pattern id="plate" width={6} height={6} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <Rect width={6} height={6} fill={tones.sheet} />
-          <Line x1={0} y1={0} x2={0} y2={6} stroke={tones.soft} strokeWidth={1.2} />
-        </Pattern>
-        <Pattern id="clash" width={5} height={5} patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
-          <Rect width={5} height={5} fill={tones.paper} />
-          <Line x1={0} y1={0} x2={0} y2={5} stroke={tones.stop} strokeWidth={2.4} />
-        </Pattern>
-      </Defs>
-      <Hub draw={draw} layout={layout} data={data} />
-      <Axle draw={draw} layout={layout} data={data} />
-      {platesFirst(layout.parts).map((part) => (
-        <Part
-          key={part.key}
-          draw={draw}
-          part={part}
-          selected={part.key === selected}
-          onPick={onPick}
-          lip={data.lips[part.side]}
-        />
-      ))}
-      <Rotor draw={draw} layout={layout} data={data} />
-      <Sprocket draw={draw} layout={layout} data={data} />
-      <Clashes draw={draw} layout={layout} data={data} />
-      <MiddleLine draw={draw} layout={layout} />
-      <Spacing draw={draw} layout={layout} data={data} view={view} />
-      <Gap draw={draw} layout={layout} data={data} view={view} />
-      {view === 'whole' ? null : <Leaders draw={draw} layout={layout} side={view} width={width} />}
-    </Svg>
-  );
-}
-
-/** Dropouts lie behind the tabs that reach into their slots. */
-function platesFirst(parts: readonly AxlePart[]): AxlePart[] {
-  return [...parts.filter(({ kind }) => kind === 'plate'), ...parts.filter(({ kind }) => kind !== 'plate')];
+  const names = view !== 'whole' && { nameOf: (part: AxlePart) => say(axlePartName(part)) };
+  const scene = axleScene(data, { width, height, view, selected, figure, ...names });
+  return <SceneView scene={scene} tones={tones} label={label} onPick={onPick} />;
 }

@@ -1,4 +1,4 @@
-import type { AxlePart, AxlePartKind } from './axle-parts';
+import type { AxlePart, AxlePartKind } from '@cricket/core/axle-scene';
 import { phrase } from '../../ui/say';
 
 const chips: Record<AxlePartKind, string> = {
@@ -13,18 +13,6 @@ const chips: Record<AxlePartKind, string> = {
   arm: phrase('drawing-axle-line.part-names.chips.arm'),
   nut: phrase('drawing-axle-line.part-names.chips.nut'),
 };
-
-const names: Record<AxlePartKind, string> = {
-  ...chips,
-  plain: phrase('drawing-axle-line.part-names.names.plain'),
-  'c-washer': phrase('drawing-axle-line.part-names.names.c-washer'),
-  spacer: phrase('drawing-axle-line.part-names.names.spacer'),
-};
-
-/** A part's short name on the drawing. */
-export function partName({ kind }: Pick<AxlePart, 'kind'>): string {
-  return names[kind];
-}
 
 const spoken: Record<AxlePartKind, string> = {
   plain: phrase('drawing-axle-line.part-names.spoken.plain'),

@@ -3,7 +3,7 @@ import { Pressable, ScrollView, View } from 'react-native';
 import { figure } from '../../ui/figure-text';
 import { Txt } from '../../ui/txt';
 import { words } from '../../ui/words';
-import { axleLayout, type AxleLineData, type AxlePart } from './axle-parts';
+import { axleLayout, type AxleLineData, type AxlePart } from '@cricket/core/axle-scene';
 import { chipName, spokenName } from './part-names';
 
 export interface PartStripProps {

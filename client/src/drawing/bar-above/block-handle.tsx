@@ -1,7 +1,7 @@
 import { useRef } from 'react';
 import { View, type GestureResponderEvent } from 'react-native';
 
-import { pushable, type PushKey } from '../pushable';
+import { pushable, type PushKey } from '../kit/pushable';
 
 interface BlockHandleProps {
   /** The part, its place, and that it can be pushed. */

@@ -1,8 +1,8 @@
 import { useRef } from 'react';
 import { View, type GestureResponderEvent } from 'react-native';
 
-import { movedBy, useHeld, type Live } from '../live';
-import { pushable, type PushKey } from '../pushable';
+import { movedBy, useHeld, type Live } from '../kit/live';
+import { pushable, type PushKey } from '../kit/pushable';
 import type { Point } from './bay-scene';
 
 export interface Pushed {

@@ -4,8 +4,8 @@ import { View } from 'react-native';
 import Svg, { Circle, Line, Polygon } from 'react-native-svg';
 
 import { useTones } from '../../ui/tones';
-import { Held, useHeld, type Live } from '../live';
-import { PlaceHandle, type PlaceHandleProps } from '../place-handle';
+import { Held, useHeld, type Live } from '../kit/live';
+import { PlaceHandle, type PlaceHandleProps } from '../kit/place-handle';
 import { AlongTube, type Pushed } from './along-tube';
 import type { BayScene, Point } from './bay-scene';
 

@@ -4,8 +4,8 @@ import Svg, { Circle, ClipPath, Defs, G, Line, Polygon, Polyline, Rect } from 'r
 
 import { useTones } from '../../ui/tones';
 import { seenFrom, type CableScene, type CableViewFrom, type HeldPlaces, type Point } from './cable-scene';
-import { movedBy, useHeld, type Live } from '../live';
-import { PlaceHandle, type Place, type PlaceHandleProps } from '../place-handle';
+import { movedBy, useHeld, type Live } from '../kit/live';
+import { PlaceHandle, type Place, type PlaceHandleProps } from '../kit/place-handle';
 
 export interface CableViewProps {
   scene: CableScene;

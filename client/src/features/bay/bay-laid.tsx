@@ -6,7 +6,7 @@ import { View } from 'react-native';
 
 import { figure } from '../../ui/figure-text';
 import { useTell } from '../../data/use-tell';
-import { useLive, type Live } from '../../drawing/live';
+import { useLive, type Live } from '../../drawing/kit/live';
 import { bayScene } from '../../drawing/bay-side/bay-scene';
 import { BaySide } from '../../drawing/bay-side/bay-side';
 import { FindingRows } from '../../job/findings/finding-rows';

@@ -4,7 +4,7 @@ import type { BikeFacts } from '@cricket/core/bike-facts';
 import { openBoxPlace, type PlacedBox } from '@cricket/core/box-place';
 import { useMemo, useState } from 'react';
 
-import { useLive, type Live } from '../../drawing/live';
+import { useLive, type Live } from '../../drawing/kit/live';
 
 export interface PushedBoxPlace {
   placed: PlacedBox;

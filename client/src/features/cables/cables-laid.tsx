@@ -15,7 +15,7 @@ import {
   type Point,
 } from '../../drawing/cable-view/cable-scene';
 import { CableView } from '../../drawing/cable-view/cable-view';
-import { useLive, type Live } from '../../drawing/live';
+import { useLive, type Live } from '../../drawing/kit/live';
 import { FindingRows } from '../../job/findings/finding-rows';
 import { RoleButton } from '../../session/role-button';
 import { useMay } from '../../data/use-session';

@@ -3,9 +3,8 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 
 import { AxleLine } from '../../drawing/axle-line/axle-line';
-import type { AxleLineData, AxlePart } from '../../drawing/axle-line/axle-parts';
+import { axleLayout, type AxleLineData, type AxlePart, type AxleView } from '@cricket/core/axle-scene';
 import { PartStrip } from '../../drawing/axle-line/part-strip';
-import type { AxleView } from '../../drawing/axle-line/view-box';
 import { lightTones, useTones } from '../../ui/tones';
 import { Txt } from '../../ui/txt';
 import { usePrinting } from '../../ui/use-printing';
@@ -22,9 +21,6 @@ export interface AxleDrawingProps {
 
 const views: AxleView[] = ['left', 'whole', 'right'];
 
-/** Id of the element that holds the drawing, for saving it as a file. */
-export const axleDrawingId = 'axle-drawing';
-
 /** The axle line with its switch to each end, and the part strip under it. */
 export function AxleDrawing({ data, end, selected = null, onPick, onSwipe }: AxleDrawingProps) {
   const [width, setWidth] = useState(0);
@@ -40,7 +36,6 @@ export function AxleDrawing({ data, end, selected = null, onPick, onSwipe }: Axl
     <View>
       <View
         onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
-        nativeID={axleDrawingId}
         className={onPaper ? 'bg-white' : ''}
         onTouchStart={({ nativeEvent }) => setFrom(nativeEvent.pageX)}
         onTouchEnd={({ nativeEvent }) => {
@@ -57,7 +52,7 @@ export function AxleDrawing({ data, end, selected = null, onPick, onSwipe }: Axl
             view={onPaper ? 'whole' : view}
             tones={onPaper ? { ...lightTones, paper: '#FFFFFF' } : themed}
             selected={selected}
-            onPick={pick}
+            onPick={pick && ((key) => pick(axleLayout(data).parts.find((part) => part.key === key)!))}
             label={words.drawing(end, data.wheel.code)}
           />
         ) : null}

@@ -11,17 +11,18 @@ import { figure, inHundred, mm } from '../../ui/figure-text';
 import { useBikeEnd } from '../../job/bike/use-bike-end';
 import { SheetLinks } from '../../ui/sheet-links';
 import { useOutbox } from '../../data/use-outbox';
-import { axleLayout, type AxleLineData } from '../../drawing/axle-line/axle-parts';
+import { axleLayout, axlePartName, axleScene, onLip, type AxleLineData } from '@cricket/core/axle-scene';
 import { spokenName } from '../../drawing/axle-line/part-names';
 import { Button } from '../../ui/button';
 import { Mark, verdictWords } from '../../ui/mark';
 import { Notice } from '../../ui/notice';
 import { Screen } from '../../ui/screen';
 import { Txt } from '../../ui/txt';
-import { AxleDrawing, axleDrawingId } from './axle-drawing';
+import { AxleDrawing } from './axle-drawing';
 import { findingTitle } from '../../job/findings/finding-titles';
-import { onLip } from '../../job/stack/on-lip';
-import { saveFile, svgText } from '../../ui/save-file';
+import { saveFile } from '../../ui/save-file';
+import { lightTones } from '../../ui/tones';
+import { svgText } from '@cricket/core/scene';
 import { StackFigures } from './stack-figures';
 import { words } from './words';
 import { bikePath, endPath } from '../../ui/pages';
@@ -66,6 +67,7 @@ export function StackScreen() {
   }
   const changed = state.fit !== null && (state.fit.verdict === 'stop' || state.fit.verdict === 'unknown');
   const file = `${record.bike.tag}-${end}-stack`;
+  const lips = { left: state.facts.sides.left.lip, right: state.facts.sides.right.lip };
   return (
     <Screen
       title={words.stackTitle(end)}
@@ -77,10 +79,7 @@ export function StackScreen() {
           <Button label={words.print} look="do" onPress={() => window.print()} className="grow" />
           <Button
             label={words.svg}
-            onPress={() => {
-              const text = svgText(axleDrawingId);
-              if (text) saveFile(`${file}.svg`, 'image/svg+xml', text);
-            }}
+            onPress={() => saveFile(`${file}.svg`, 'image/svg+xml', drawingOf(asDrawn(taken, lips)))}
             className="grow"
           />
           <Button
@@ -96,14 +95,28 @@ export function StackScreen() {
           <Txt bold>{words.readAgain}</Txt>
         </View>
       ) : null}
-      <StackSheet
-        end={end}
-        taken={taken}
-        title={`${record.bike.tag}  ${record.bike.name}`}
-        lips={{ left: state.facts.sides.left.lip, right: state.facts.sides.right.lip }}
-      />
+      <StackSheet end={end} taken={taken} title={`${record.bike.tag}  ${record.bike.name}`} lips={lips} />
     </Screen>
   );
+}
+
+function asDrawn({ input: { wheel, axle }, result }: StackAcceptance, lips: AxleLineData['lips']): AxleLineData {
+  const { stack, outside, slots } = result;
+  return { wheel, input: axle, stack, outside, lips, onLip: onLip(slots) };
+}
+
+/** Width and height of the drawing in its file, in px. */
+const fileSize = { width: 900, height: 420 };
+
+/** The drawing as a file of its own: light, whole, with the names of all parts. */
+function drawingOf(data: AxleLineData): string {
+  const scene = axleScene(data, {
+    ...fileSize,
+    view: 'whole',
+    figure,
+    nameOf: (part) => say(axlePartName(part)),
+  });
+  return `<?xml version="1.0" encoding="UTF-8"?>\n${svgText(scene, lightTones, 'Barlow Condensed')}\n`;
 }
 
 interface StackSheetProps {
@@ -115,9 +128,9 @@ interface StackSheetProps {
 
 /** The page that is printed. */
 function StackSheet({ taken, end, title, lips }: StackSheetProps) {
-  const { wheel, axle, byHand } = taken.input;
-  const { stack, outside, slots, findings, verdict } = taken.result;
-  const data: AxleLineData = { wheel, input: axle, stack, outside, lips, onLip: onLip(slots) };
+  const { wheel, byHand } = taken.input;
+  const { stack, findings, verdict } = taken.result;
+  const data = asDrawn(taken, lips);
   const { parts } = axleLayout(data);
   const hubOutwards = {
     left: parts.filter(({ side }) => side === 'left').reverse(),

@@ -7,10 +7,10 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
 import { figure, signed } from '../../ui/figure-text';
-import type { AxlePart } from '../../drawing/axle-line/axle-parts';
+import type { AxlePart } from '@cricket/core/axle-scene';
 import { PartStrip } from '../../drawing/axle-line/part-strip';
 import { arrangementOf } from '../../job/stack/arrangement';
-import { axleLineOf } from '../../job/stack/axle-line-of';
+import { axleLineOf } from '@cricket/core/axle-scene';
 import { HandPanel, WasherSizes } from '../../job/stack/hand-panel';
 import { useAccept } from '../../job/stack/use-accept';
 import { RoleButton } from '../../session/role-button';

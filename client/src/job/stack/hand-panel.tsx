@@ -3,7 +3,7 @@ import type { Side } from '@cricket/core/features';
 import { Pressable, View } from 'react-native';
 
 import { figure, mm } from '../../ui/figure-text';
-import type { AxlePart } from '../../drawing/axle-line/axle-parts';
+import type { AxlePart } from '@cricket/core/axle-scene';
 import { spokenName } from '../../drawing/axle-line/part-names';
 import { Button } from '../../ui/button';
 import { Opened } from '../../ui/opened';

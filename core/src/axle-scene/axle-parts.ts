@@ -1,7 +1,7 @@
-import type { AxleStackInput, Stack } from '@cricket/core/axle-stack';
-import type { OutsidePart } from '@cricket/core/end-fit';
-import type { Side } from '@cricket/core/features';
-import type { Wheel } from '@cricket/core/parts';
+import type { AxleStackInput, Stack } from '../axle-stack';
+import type { OutsidePart } from '../end-fit';
+import type { Side } from '../features';
+import type { Wheel } from '../parts';
 
 /** What the axle line is drawn from. */
 export interface AxleLineData {

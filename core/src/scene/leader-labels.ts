@@ -1,3 +1,5 @@
+import { pageLetters } from './letters';
+
 export interface LeaderLabel {
   /** Where the line leaves the part. */
   at: number;
@@ -8,8 +10,7 @@ export interface LeaderLabel {
   text: string;
 }
 
-/** Width of a condensed letter at size 16, and the room between two labels, in px. */
-const letter = 6.9;
+/** Room between two labels, in px. */
 const between = 8;
 
 /**
@@ -17,10 +18,15 @@ const between = 8;
  *
  * @param marks - where each part stands, in px, and its text
  * @param width - of the drawing
+ * @param letterPx - how wide a letter is
  */
-export function leaderLabels(marks: readonly { at: number; text: string }[], width: number): LeaderLabel[] {
+export function leaderLabels(
+  marks: readonly { at: number; text: string }[],
+  width: number,
+  letterPx: number = pageLetters.letterPx,
+): LeaderLabel[] {
   const sorted = [...marks].sort((a, b) => a.at - b.at);
-  const widths = sorted.map(({ text }) => text.length * letter + between);
+  const widths = sorted.map(({ text }) => text.length * letterPx + between);
   const rows = Math.max(1, Math.ceil(widths.reduce((sum, each) => sum + each, 0) / (width * 0.92)));
   const placed: LeaderLabel[] = [];
   for (let row = 0; row < rows; row++) {

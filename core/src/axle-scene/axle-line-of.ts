@@ -1,7 +1,7 @@
-import type { AxleStackInput, Stack } from '@cricket/core/axle-stack';
-import type { EndState } from '@cricket/core/next-action';
+import type { AxleStackInput, Stack } from '../axle-stack';
+import type { EndState } from '../next-action';
 
-import type { AxleLineData } from '../../drawing/axle-line/axle-parts';
+import type { AxleLineData } from './axle-parts';
 import { onLip } from './on-lip';
 
 /** What the axle line of an end is drawn from with this stack on it; null before there is a fit. */

@@ -1,5 +1,5 @@
-import type { EndFit } from '@cricket/core/end-fit';
-import type { Side } from '@cricket/core/features';
+import type { EndFit } from '../end-fit';
+import type { Side } from '../features';
 
 /** On which sides a nut would stand on the retaining lip, for the drawing. */
 export function onLip(slots: EndFit['slots']): Record<Side, boolean> {

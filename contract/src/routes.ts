@@ -1,8 +1,14 @@
 import { factResources, type FactKind } from './register';
 
+/** The most bikes that one page of the list holds. */
+export const bikesAtOnce = 60;
+
 /** Where each resource lives. Ids are UUIDs made by the client. */
 export const routes = {
   bikes: '/api/bikes',
+  /** Those that came in before this one. */
+  olderBikes: ({ createdAt, id }: { createdAt: string; id: string }) =>
+    `/api/bikes?before=${encodeURIComponent(`${createdAt},${id}`)}`,
   bike: (bikeId: string) => `/api/bikes/${bikeId}`,
   bikeWithdrawal: (bikeId: string) => `/api/bikes/${bikeId}/withdrawal`,
   bikeReturn: (bikeId: string) => `/api/bikes/${bikeId}/return`,

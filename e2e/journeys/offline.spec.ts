@@ -16,7 +16,7 @@ test('a phone that has been in the shop this morning opens a bike it never opene
         new Promise<string>((resolve) => {
           const open = indexedDB.open('cricket-cache');
           open.onsuccess = () => {
-            const get = open.result.transaction('cache').objectStore('cache').get('queries-2');
+            const get = open.result.transaction('cache').objectStore('cache').get('queries-3');
             get.onsuccess = () => resolve(String(get.result ?? ''));
           };
         }),

@@ -1,3 +1,5 @@
+import { readFile } from 'node:fs/promises';
+
 import { expect, measuring, test } from '../support/test';
 import { Hand, measuredFront, openKit } from '../support/hand';
 
@@ -104,6 +106,9 @@ test('the stack is a page to print, a drawing and a record to keep', async ({ pa
     page.getByRole('button', { name: 'Drawing (SVG)' }).click(),
   ]);
   expect(svg.suggestedFilename()).toBe('MQ-33-rear-stack.svg');
+  const drawn = await readFile(await svg.path(), 'utf8');
+  // To scale, with its spacing and the name of every part.
+  for (const text of ['135', 'nut 11', 'tab 3', 'dropout']) expect(drawn).toContain(text);
   const [json] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Record (JSON)' }).click(),
@@ -118,9 +123,10 @@ test('the stack is a page to print, a drawing and a record to keep', async ({ pa
   });
   // Also from a dark screen the paper is white and the lines are dark.
   await page.emulateMedia({ media: 'print', colorScheme: 'dark' });
-  await expect.poll(() => page.locator('#axle-drawing svg').innerHTML()).toContain('#23271F');
+  const section = page.getByRole('img', { name: /Section through the rear axle/ });
+  await expect.poll(() => section.innerHTML()).toContain('#23271F');
   expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe('rgb(255, 255, 255)');
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
   await expect(page.getByRole('navigation')).toBeHidden();
-  await expect(page.getByRole('img', { name: /Section through the rear axle/ })).toBeVisible();
+  await expect(section).toBeVisible();
 });

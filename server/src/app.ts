@@ -42,6 +42,7 @@ import { wheels } from './http/wheels';
 import type { ChangeFeed } from './data/change-feed';
 import { inPlace, type Heavy } from './heavy/heavy';
 import { Sessions } from './people/sessions';
+import { Summaries } from './summaries/summaries';
 
 /** Where whole lists and jobs come in as files, and photos. */
 const largeBodies = /^\/api\/((stores|wheels)\/imports|bikes\/[^/]+\/photos)\//;
@@ -62,6 +63,7 @@ function limited(maxSize: number) {
  * The whole server as one Hono app, without a port.
  *
  * @param heavy - where work is done that takes long enough for others to notice
+ * @param summaries - of the bikes in the list
  * @param feed - what any server on this database changes; without one phones are told nothing, and read again
  */
 export function createApp(
@@ -70,6 +72,7 @@ export function createApp(
   log: Logger,
   heavy: Heavy = inPlace,
   feed: ChangeFeed | null = null,
+  summaries: Summaries = new Summaries(dataSource, heavy),
 ): Hono {
   const app = new Hono();
   const sessions = new Sessions(dataSource);
@@ -107,7 +110,7 @@ export function createApp(
   app.get('/api/openapi.json', (c) => c.json(openApi()));
   app.route('/api/session', session(dataSource, sessions, config));
   app.route('/api/people', people(dataSource, sessions));
-  app.route('/api/bikes', bikes(dataSource));
+  app.route('/api/bikes', bikes(dataSource, summaries));
   app.route('/api/bikes', readings(dataSource));
   app.route('/api/bikes', choices(dataSource));
   app.route('/api/bikes', acceptances(dataSource));

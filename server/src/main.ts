@@ -11,6 +11,9 @@ import { isUnavailable } from './http/on-error';
 import { inPlace } from './heavy/heavy';
 import { inThreads } from './heavy/in-threads';
 import { fillDemo } from './demo/fill-demo';
+import { Summaries } from './summaries/summaries';
+import { SummaryQueue } from './summaries/summary-queue';
+import { forgetSummaries } from './summaries/summary-rows';
 
 const config = readConfig(process.env);
 const log = pino({ level: config.logLevel, base: { name: 'cricket' } });
@@ -23,8 +26,13 @@ await connect();
 await migrate(dataSource);
 if (config.demo) await fillDemo(dataSource, { renew: process.argv.includes('--reset-demo') });
 await refuseOpenDoors();
+const summaries = new Summaries(dataSource, heavy);
+// This program may judge otherwise than the one that worked them out.
+await forgetSummaries(dataSource);
+const queue = new SummaryQueue(config.databaseUrl, summaries, feed, log);
+await queue.start();
 const server = serve(
-  { fetch: createApp(config, dataSource, log, heavy, feed).fetch, hostname: config.host, port: config.port },
+  { fetch: createApp(config, dataSource, log, heavy, feed, summaries).fetch, hostname: config.host, port: config.port },
   ({ port }) => log.info({ address: `http://${config.host}:${port}` }, 'listening'),
 );
 // Longer than a proxy or a phone keeps a connection: else a request now and then meets one that is just being closed.
@@ -60,7 +68,9 @@ function stop(): void {
   // Streams of changes would hold the close up.
   void feed.close();
   server.close(() => {
-    void dataSource.destroy().then(() => process.exit(0));
+    void Promise.allSettled([queue.stop()])
+      .then(() => dataSource.destroy())
+      .then(() => process.exit(0));
   });
   // Kept-alive connections without a request would hold the close up, also those whose stream has just ended.
   const closeIdle = () => 'closeIdleConnections' in server && server.closeIdleConnections();

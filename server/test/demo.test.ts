@@ -41,7 +41,7 @@ describe('the demo data', () => {
 
   it('is filled by one of two servers that start together', async () => {
     await server.dataSource.query(
-      'TRUNCATE journal, job_event, photo, store_move, part, wheel, acceptance, choice, reading, order_line, shop_settings, bike',
+      'TRUNCATE bike_summary, journal, job_event, photo, store_move, part, wheel, acceptance, choice, reading, order_line, shop_settings, bike',
     );
     await Promise.all([fillDemo(server.dataSource, { renew: false }), fillDemo(server.dataSource, { renew: false })]);
     expect(await tags()).toHaveLength(9);

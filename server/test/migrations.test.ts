@@ -74,6 +74,6 @@ describe('the migrations', () => {
       );
     expect(await tables()).toEqual([]);
     await server.dataSource.runMigrations();
-    expect(await tables()).toHaveLength(16);
+    expect(await tables()).toHaveLength(17);
   });
 });

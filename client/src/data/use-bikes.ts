@@ -1,7 +1,7 @@
-import { routes } from '@cricket/contract/routes';
+import { bikesAtOnce, routes } from '@cricket/contract/routes';
 import type { BikeRecord, BikeSummary, Shop, StorePart, Wheel } from '@cricket/contract/shapes';
-import { queryOptions, useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { queryOptions, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
 
 import { read } from './api';
 import { withStoreWrites, withWheelWrites } from './apply-shop-write';
@@ -26,6 +26,31 @@ export const bikesQuery = queryOptions({
 
 export function useBikes() {
   return useQuery(bikesQuery);
+}
+
+/**
+ * The bikes that came in before those of the first page, newest first, a page at a time; nothing is asked for until somebody does.
+ *
+ * @param first - the first page as the server told it
+ */
+export function useOlderBikes(first: readonly BikeSummary[] | undefined) {
+  const oldest = first?.length === bikesAtOnce ? first[0]!.bike : null;
+  const [asked, setAsked] = useState(false);
+  const query = useInfiniteQuery({
+    queryKey: [...keys.bikes, 'older', oldest?.id],
+    queryFn: ({ pageParam, signal }) => read<BikeSummary[]>(routes.olderBikes(pageParam!), signal),
+    initialPageParam: oldest,
+    getNextPageParam: (page) => (page.length === bikesAtOnce ? page[0]!.bike : undefined),
+    enabled: asked && oldest !== null,
+  });
+  return {
+    bikes: (query.data?.pages ?? []).flatMap((page) => [...page].reverse()),
+    /** There may be more. */
+    more: oldest !== null && (!query.data || query.hasNextPage),
+    busy: query.isFetching,
+    failed: query.isError,
+    ask: () => (query.data || query.isError ? void query.fetchNextPage() : setAsked(true)),
+  };
 }
 
 /** Bikes in the shop whose tag or name holds a text; nothing is asked for under two characters. */

@@ -73,9 +73,7 @@ const radii: Record<AxlePartKind, number> = {
 };
 
 /**
- * Places every part along the axle.
- *
- * @example axleLayout(data).parts.map(({ key }) => key) // left end to right end
+ * Places every part along the axle: left end to right end.
  */
 export function axleLayout({ wheel, input, stack, outside, gapMm = 0 }: AxleLineData): AxleLayout {
   const half = input.hub.shoulderWidthMm / 2;

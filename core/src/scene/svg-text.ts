@@ -10,7 +10,6 @@ export const hatches = {
  * A scene as SVG that stands alone.
  *
  * @param font - name of the face for its figures
- * @example svgText({ width: 10, height: 10, shapes: [] }, tones, 'Sans') // '<svg …></svg>'
  */
 export function svgText({ width, height, shapes }: Scene, tones: SceneTones, font: string): string {
   const write = (shape: Shape): string => {

@@ -21,6 +21,7 @@ export class ChangeFeed {
   private timer: NodeJS.Timeout | undefined;
   private wasLost = false;
   private isClosed = false;
+  private ready: Promise<void> = Promise.resolve();
 
   constructor(
     private readonly databaseUrl: string,
@@ -32,10 +33,15 @@ export class ChangeFeed {
     return this.listeners.size;
   }
 
+  /** Resolves once the database tells this feed what changes. */
+  async listening(): Promise<void> {
+    await this.ready;
+  }
+
   /** @returns ends the listening */
   listen(listener: Listener): () => void {
     this.listeners.add(listener);
-    if (!this.client && !this.timer) void this.connect();
+    if (!this.client && !this.timer) this.ready = this.connect();
     return () => void this.listeners.delete(listener);
   }
 

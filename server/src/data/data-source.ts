@@ -3,6 +3,7 @@ import { DataSource } from 'typeorm';
 
 import { AcceptanceEntity } from './entities/acceptance';
 import { BikeEntity } from './entities/bike';
+import { BikeSummaryEntity } from './entities/bike-summary';
 import { ChoiceEntity } from './entities/choice';
 import { JobEventEntity } from './entities/job-event';
 import { JournalEntity } from './entities/journal';
@@ -29,6 +30,7 @@ import { Places1764170000000 } from './migrations/10-places';
 import { Stock1764180000000 } from './migrations/11-stock';
 import { OwnLanguage1764190000000 } from './migrations/12-own-language';
 import { Parts1764200000000 } from './migrations/13-parts';
+import { Summaries1764210000000 } from './migrations/14-summaries';
 
 /** The database, not yet connected. */
 export function createDataSource(url: string): DataSource {
@@ -38,6 +40,7 @@ export function createDataSource(url: string): DataSource {
     entities: [
       AcceptanceEntity,
       BikeEntity,
+      BikeSummaryEntity,
       ChoiceEntity,
       JobEventEntity,
       JournalEntity,
@@ -66,6 +69,7 @@ export function createDataSource(url: string): DataSource {
       Stock1764180000000,
       OwnLanguage1764190000000,
       Parts1764200000000,
+      Summaries1764210000000,
     ],
     migrationsTransactionMode: 'each',
     uuidExtension: 'pgcrypto',

@@ -40,19 +40,17 @@ export async function journalled(
   subject: Subject,
   change: (manager: EntityManager) => Promise<Change>,
 ): Promise<boolean> {
+  const { bikeId, action, subject: about, subjectId } = subject;
   return dataSource.transaction(async (manager) => {
-    const inserted = await manager
-      .createQueryBuilder()
-      .insert()
-      .into(JournalEntity)
-      .values({ id: writeId, personId, personName: personId === null ? person : null, bodyDigest, ...subject })
-      .orIgnore()
-      .returning('id')
-      .execute();
-    if ((inserted.raw as unknown[]).length === 0) {
+    const inserted: unknown[] = await manager.query(
+      `INSERT INTO journal (id, person_id, person_name, body_digest, bike_id, action, subject, subject_id)
+       VALUES ($1, $2, $3, $4, $5, $6, $7, $8) ON CONFLICT DO NOTHING RETURNING id`,
+      [writeId, personId, personId === null ? person : null, bodyDigest, bikeId, action, about, subjectId],
+    );
+    if (inserted.length === 0) {
       const earlier = await manager.findOneByOrFail(JournalEntity, { id: writeId });
       const sameBody = earlier.bodyDigest === null || earlier.bodyDigest === bodyDigest;
-      if (!sameBody || earlier.subjectId !== subject.subjectId || earlier.action !== subject.action) {
+      if (!sameBody || earlier.subjectId !== subjectId || earlier.action !== action) {
         throw new ProblemError(409, 'id-taken', said('problem.write-of-another'), [
           { path: 'x-write-id', messages: [`${writeId} was used for ${earlier.action} ${earlier.subjectId}`] },
         ]);
@@ -60,14 +58,18 @@ export async function journalled(
       return false;
     }
     const { before, after } = await change(manager);
-    await manager
-      .createQueryBuilder()
-      .update(JournalEntity)
-      .set({ before: before as never, after: after as never })
-      .where({ id: writeId })
-      .execute();
+    await manager.query('UPDATE journal SET before = $2, after = $3 WHERE id = $1', [
+      writeId,
+      written(before),
+      written(after),
+    ]);
     const mark = markOf(subject);
     if (mark) await markChange(manager, mark, writeId);
     return true;
   });
+}
+
+/** A state as JSON; none is no state. */
+function written(state: unknown): string | null {
+  return state === null || state === undefined ? null : JSON.stringify(state);
 }

@@ -1,7 +1,7 @@
 import { said } from '@cricket/core/said';
 import type { Bike, BikeRecord, JournalRow, Wheel } from '@cricket/contract/shapes';
 import { toldFacts } from '@cricket/core/told';
-import type { DataSource, EntityManager, EntityTarget } from 'typeorm';
+import type { EntityManager, EntityTarget } from 'typeorm';
 
 import { ProblemError } from '../problem/problem';
 import { AcceptanceEntity } from './entities/acceptance';
@@ -14,7 +14,6 @@ import { OrderLineEntity } from './entities/order-line';
 import { PhotoEntity } from './entities/photo';
 import { ReadingEntity } from './entities/reading';
 import { WheelEntity } from './entities/wheel';
-import { mostListed } from './listed';
 import { jsonRow, managerOf, type Source } from './rows';
 import { takenByBike } from './stock';
 
@@ -26,6 +25,22 @@ export async function bikeForWrite(manager: EntityManager, bikeId: string): Prom
   return bike;
 }
 
+/**
+ * The same for a new row of it, in one question: locks the bike, and says whether the row's id is taken.
+ *
+ * @param table - where the row is to go
+ */
+export async function holdForRow(manager: EntityManager, bikeId: string, table: string, id: string): Promise<boolean> {
+  const rows: { withdrawn_at: Date | null; taken: boolean }[] = await manager.query(
+    `SELECT withdrawn_at, EXISTS (SELECT FROM ${table} WHERE id = $2) AS taken FROM bike WHERE id = $1 FOR UPDATE OF bike`,
+    [bikeId, id],
+  );
+  const [bike] = rows;
+  if (!bike) throw new ProblemError(404, 'not-found', said('problem.no-such-bike'));
+  if (bike.withdrawn_at) throw new ProblemError(410, 'withdrawn', said('problem.bike-out'));
+  return bike.taken;
+}
+
 /** Everything known of one bike. */
 export async function bikeRecord(source: Source, bikeId: string): Promise<BikeRecord> {
   const [record] = await recordsWhere(source, 'WHERE bike.id = $1', [bikeId]);
@@ -33,23 +48,9 @@ export async function bikeRecord(source: Source, bikeId: string): Promise<BikeRe
   return record;
 }
 
-/**
- * The newest bikes in the shop with everything known of each, in one query however many they are.
- *
- * @param search - part of a tag or name; empty for all that are in the shop. Who searches finds those that were taken out, too.
- */
-export async function bikesInShop(source: DataSource, search = ''): Promise<BikeRecord[]> {
-  const like = `%${search.replace(/[\\%_]/g, '\\$&')}%`;
-  const which = search ? 'tag ILIKE $1 OR name ILIKE $1' : 'withdrawn_at IS NULL';
-  const records = await recordsWhere(
-    source,
-    `JOIN (
-       SELECT id FROM bike WHERE ${which} ORDER BY created_at DESC LIMIT ${mostListed}
-     ) AS listed ON listed.id = bike.id
-     ORDER BY bike.created_at`,
-    search ? [like] : [],
-  );
-  return records;
+/** These bikes with everything known of each, in one query however many they are. */
+export function recordsOf(source: Source, bikeIds: readonly string[]): Promise<BikeRecord[]> {
+  return recordsWhere(source, 'WHERE bike.id = ANY($1)', [bikeIds]);
 }
 
 /** The lists of a record: their rows, in the order in which they are read off. */

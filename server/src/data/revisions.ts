@@ -1,8 +1,7 @@
+import { bikesAtOnce } from '@cricket/contract/routes';
 import { createHash } from 'node:crypto';
 
 import type { DataSource, EntityManager } from 'typeorm';
-
-import { mostListed } from './listed';
 
 /** Over which PostgreSQL tells every server what has changed. */
 export const changeChannel = 'cricket_changes';
@@ -73,7 +72,7 @@ export async function listTag(source: DataSource, now: Date): Promise<string | n
        ) AS newest
        UNION ALL SELECT unnest(ARRAY['wheels', 'stores', 'settings'])
      ) AS shown LEFT JOIN revision USING (subject) ORDER BY subject`,
-    [mostListed],
+    [bikesAtOnce],
   );
   if (rows.some(({ revision }) => revision === null)) return null;
   return tag([now.toISOString().slice(0, 13), ...rows.map(({ revision }) => revision!)]);

@@ -62,7 +62,7 @@ export async function fillDemo(dataSource: DataSource, { renew }: { renew: boole
     await addPeople(manager);
     if (renew) {
       await manager.query(
-        'TRUNCATE journal, job_event, photo, store_move, part, wheel, acceptance, choice, reading, order_line, shop_settings, bike',
+        'TRUNCATE bike_summary, journal, job_event, photo, store_move, part, wheel, acceptance, choice, reading, order_line, shop_settings, bike',
       );
     } else if ((await manager.count(BikeEntity)) + (await manager.count(WheelEntity)) > 0) return;
     for (const { id, code, note, version, ...spec } of demoWheels) {

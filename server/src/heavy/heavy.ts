@@ -1,4 +1,4 @@
-import type { StackAcceptance, BikeRecord, Shop, ShopSettings } from '@cricket/contract/shapes';
+import type { BikeRecord, BikeSummary, Shop, ShopSettings, StackAcceptance } from '@cricket/contract/shapes';
 import type { Workshop } from '@cricket/core/next-action';
 import type { End } from '@cricket/core/features';
 import type { Language } from '@cricket/core/said';
@@ -6,6 +6,7 @@ import type { Language } from '@cricket/core/said';
 import { asAccepted, jobCosts, jobData, takenAt, type SheetData } from '../documents/job-data';
 import { jobSheet, stackCard } from '../documents/job-sheet';
 import { readJobFile, type ReadJobFile } from '../documents/read-job-file';
+import { summariesOf } from '../fit/summaries';
 
 /** What a sheet is made from. */
 export interface SheetSource {
@@ -20,8 +21,15 @@ export interface SheetSource {
   language: Language;
 }
 
+/** Bikes whose summaries are worked out. */
+export interface SummarySource {
+  records: readonly BikeRecord[];
+  workshop: Workshop;
+}
+
 /** Work that takes long enough for others to notice. */
 export interface Heavy {
+  summaries: (source: SummarySource) => Promise<BikeSummary[]>;
   jobSheet: (source: SheetSource) => Promise<Uint8Array>;
   /** Null when no stack is taken for this end. */
   stackCard: (source: SheetSource & { end: End }) => Promise<Uint8Array | null>;
@@ -31,6 +39,7 @@ export interface Heavy {
 
 /** The work itself, wherever it is done. */
 export const inPlace: Heavy = {
+  summaries: async ({ records, workshop }) => summariesOf(records, workshop),
   jobSheet: (source) => jobSheet(sheetOf(source), source.shop, source.address, source.printedAt),
   stackCard: async (source) => {
     const data = asAccepted(jobData(source.record, source.workshop, source.settings, source.language));

@@ -29,9 +29,12 @@ export function inThreads(worker: URL, log: Logger): Heavy {
     };
   };
   const run = pool(false);
+  // The list waits for no sheet.
+  const runSummaries = pool(false);
   // With the thread goes all that a large file took.
   const runOnce = pool(true);
   return {
+    summaries: (source) => runSummaries('summaries', [source]),
     jobSheet: (source) => run('jobSheet', [source]),
     stackCard: (source) => run('stackCard', [source]),
     readJobFile: (bytes) => runOnce('readJobFile', [bytes], [bytes.buffer]),

@@ -15,6 +15,7 @@ function told<A extends unknown[], T>(work: (...args: A) => Promise<T>) {
   };
 }
 
+export const summaries = told(inPlace.summaries);
 export const jobSheet = told<Parameters<Heavy['jobSheet']>, Uint8Array>(inPlace.jobSheet);
 export const stackCard = told(inPlace.stackCard);
 export const readJobFile = told(inPlace.readJobFile);

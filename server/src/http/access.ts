@@ -40,11 +40,15 @@ export interface AccessRule {
   does: string;
   /** The class that a body is held to; left out where there is none. */
   takes?: new () => object;
+  /** What may stand after the path, and what it means. */
+  query?: Readonly<Record<string, string>>;
 }
 
 const everybody = roles;
 const workers: readonly Role[] = ['owner', 'installer'];
 const owner: readonly Role[] = ['owner'];
+
+const inLanguage = { language: 'en or de; that of who asks when left out' };
 
 /** The class that a new fact of each kind is held to. */
 const factBodies: Record<FactKind, new () => object> = {
@@ -120,7 +124,16 @@ export const accessRules: readonly AccessRule[] = [
     does: 'Set limits, tools, rates, units',
     takes: SettingsEntry,
   },
-  { method: 'GET', path: '/api/bikes', who: everybody, does: 'Bikes in the shop, each with its next action' },
+  {
+    method: 'GET',
+    path: '/api/bikes',
+    who: everybody,
+    does: 'The newest sixty bikes in the shop, oldest first, each with its next action',
+    query: {
+      search: 'Part of a tag or name; finds those that were taken out, too',
+      before: 'Time and id of a bike, with a comma between: those that came in before it',
+    },
+  },
   { method: 'GET', path: '/api/bikes/:bikeId', who: everybody, does: 'Everything known of one bike' },
   { method: 'PUT', path: '/api/bikes/:bikeId', who: workers, does: 'Bring a bike in', takes: NewBike },
   { method: 'PATCH', path: '/api/bikes/:bikeId', who: workers, does: "Change a bike's own facts", takes: BikeChange },
@@ -160,12 +173,19 @@ export const accessRules: readonly AccessRule[] = [
     does: 'Order or receive a line of the shopping list',
     takes: OrderLineEntry,
   },
-  { method: 'GET', path: '/api/bikes/:bikeId/job-sheet', who: everybody, does: 'The job sheet as PDF' },
+  {
+    method: 'GET',
+    path: '/api/bikes/:bikeId/job-sheet',
+    who: everybody,
+    does: 'The job sheet as PDF',
+    query: inLanguage,
+  },
   {
     method: 'GET',
     path: '/api/bikes/:bikeId/stack-card/:end',
     who: everybody,
     does: 'The card of an accepted stack as PDF',
+    query: inLanguage,
   },
   { method: 'GET', path: '/api/jobs/:bikeId', who: everybody, does: 'A whole job as a file' },
   { method: 'PUT', path: '/api/jobs/:importId', who: workers, does: 'Read in a job from a file', takes: JobFile },

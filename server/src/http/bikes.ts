@@ -2,15 +2,16 @@ import { said } from '@cricket/core/said';
 import { BikeChange, NewBike, Withdrawal } from '@cricket/contract';
 import type { Bike } from '@cricket/contract/shapes';
 import { Hono } from 'hono';
+import { isUUID } from 'class-validator';
 import type { DataSource } from 'typeorm';
 
 import { BikeEntity } from '../data/entities/bike';
 import { journalled } from '../data/journal';
-import { bikeForWrite, bikeRecord, bikesInShop, journalRows } from '../data/records';
+import { bikeForWrite, bikeRecord, journalRows } from '../data/records';
 import { listTag, tagOf } from '../data/revisions';
 import { storedRow } from '../data/rows';
-import { workshopOf } from '../data/workshop';
-import { Summaries } from '../fit/summaries';
+import type { Summaries } from '../summaries/summaries';
+import type { ListCursor } from '../summaries/summary-rows';
 import { keptAnswer } from './kept-answers';
 import { keepable } from '../plain/json-bytes';
 import { ProblemError } from '../problem/problem';
@@ -18,16 +19,15 @@ import { readPlain } from './read-plain';
 import { uuidParam, writeContext } from './write-context';
 
 /** Bikes: list with next actions, one record, bring in, change, take out, journal. */
-export function bikes(dataSource: DataSource): Hono {
+export function bikes(dataSource: DataSource, summaries: Summaries): Hono {
   const app = new Hono();
-  const summaries = new Summaries();
 
   app.get('/', async (c) => {
     const search = searched(c.req.query('search'));
-    return keptAnswer(c, 'bikes', search ? null : await listTag(dataSource, new Date()), async () => {
-      const [records, workshop] = await Promise.all([bikesInShop(dataSource, search), workshopOf(dataSource)]);
-      return summaries.of(records, workshop);
-    });
+    const before = cursorOf(c.req.query('before'));
+    // The first page is what every phone looks at: it is kept.
+    const tag = search || before ? null : await listTag(dataSource, new Date());
+    return keptAnswer(c, 'bikes', tag, () => summaries.list({ search, before }));
   });
 
   app.get('/:bikeId', async (c) => {
@@ -127,5 +127,15 @@ function searched(text = ''): string {
   if (keepable(sought)) return sought;
   throw new ProblemError(422, 'invalid-input', said('problem.search'), [
     { path: 'search', messages: [said('problem.no-such-character')] },
+  ]);
+}
+
+/** Where an earlier page ended: time and id of its oldest bike, with a comma between. */
+function cursorOf(text: string | undefined): ListCursor | null {
+  if (text === undefined) return null;
+  const [createdAt = '', bikeId = ''] = text.split(',');
+  if (!Number.isNaN(Date.parse(createdAt)) && isUUID(bikeId)) return { createdAt, bikeId };
+  throw new ProblemError(422, 'invalid-input', said('problem.fields'), [
+    { path: 'before', messages: [said('problem.no-cursor', { text: text.slice(0, 80) })] },
   ]);
 }

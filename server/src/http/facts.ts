@@ -7,8 +7,8 @@ import type { DataSource, EntityManager, EntityTarget } from 'typeorm';
 
 import type { OfBike } from '../data/entities/of-bike';
 import { journalled, type WriteContext } from '../data/journal';
-import { bikeForWrite } from '../data/records';
-import { rowOf, storedRow } from '../data/rows';
+import { bikeForWrite, holdForRow } from '../data/records';
+import { insertedRow, rowOf, storedRow } from '../data/rows';
 import { ProblemError } from '../problem/problem';
 import { readPlain } from './read-plain';
 import { uuidParam, writeContext } from './write-context';
@@ -56,13 +56,12 @@ export function facts<Body extends object, Row extends { id: string }, Ready = n
     const subject = { bikeId, action: keeping.action?.(body) ?? kind, subject: kind, subjectId: id };
     let kept: Row | null = null;
     await journalled(dataSource, context, subject, async (manager) => {
-      await bikeForWrite(manager, bikeId);
-      if (await manager.existsBy(entity, { id })) {
+      const { tableName } = manager.dataSource.getMetadata(entity);
+      if (await holdForRow(manager, bikeId, tableName, id)) {
         throw new ProblemError(409, 'id-taken', said('problem.id-of-another', { kind }));
       }
       const columns = await keeping.columns(body, { c, manager, bikeId, id }, ready);
-      await manager.insert(entity, { id, bikeId, ...signedBy(context), ...columns } as never);
-      kept = await storedRow<Row>(manager, entity, id);
+      kept = await insertedRow<Row>(manager, entity, { id, bikeId, ...signedBy(context), ...columns });
       return { before: null, after: kept };
     });
     return c.json(kept ?? (await storedRow<Row>(dataSource, entity, id)), 201);

@@ -17,17 +17,24 @@ export function openApi(): object {
   };
 }
 
-function operation({ path, who, does, takes }: AccessRule): object {
-  const parameters = [...path.matchAll(/:(\w+)/g)].map(([, name]) => ({
+function operation({ path, who, does, takes, query = {} }: AccessRule): object {
+  const inPath = [...path.matchAll(/:(\w+)/g)].map(([, name]) => ({
     name,
     in: 'path',
     required: true,
     schema: name === 'end' ? { enum: ['front', 'rear'] } : { type: 'string', format: 'uuid' },
   }));
+  const inQuery = Object.entries(query).map(([name, description]) => ({
+    name,
+    in: 'query',
+    required: false,
+    description,
+    schema: { type: 'string' },
+  }));
   return {
     summary: does,
     description: who === 'anyone' ? 'Open to anyone.' : `For ${who.join(', ')}.`,
-    parameters,
+    parameters: [...inPath, ...inQuery],
     ...(takes && {
       requestBody: {
         required: true,

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 
 import { nextMark, nextSentence } from '../../job/next/next-words';
 import { nextPath } from '../../job/next/next-path';
-import { useBikes, useFoundBikes, useShop, useWheels } from '../../data/use-bikes';
+import { useBikes, useFoundBikes, useOlderBikes, useShop, useWheels } from '../../data/use-bikes';
 import { BikeMap } from '../../drawing/bike-map/bike-map';
 import { dateText } from '../../ui/date-text';
 import { Button } from '../../ui/button';
@@ -28,7 +28,7 @@ const atOnce = 6;
 /** The first page: the bikes in the shop, each with the one thing to do next. */
 export function TodayScreen() {
   const router = useRouter();
-  const { isPending, error, refetch } = useBikes();
+  const { data, isPending, error, refetch } = useBikes();
   const all = useTodayList();
   // The rows that a screen has room for come first, the others when these stand.
   const rows = useDeferredValue(all, all.slice(0, atOnce));
@@ -63,6 +63,7 @@ export function TodayScreen() {
       ) : null}
       <Rows title={words.nextUp} rows={rest} />
       <Rows title={words.inCare} rows={inCare} />
+      <OlderBikes first={data} />
       <FindBike />
       {shop.data?.demo ? (
         <Txt size="label" tone="soft" className="px-4 pt-6">
@@ -105,7 +106,21 @@ function OpenShop() {
   );
 }
 
-/** The list holds the newest bikes; any other is found by its tag or name. */
+/** A shop with many bikes has more than one page of them. */
+function OlderBikes({ first }: { first: readonly BikeSummary[] | undefined }) {
+  const { bikes, more, busy, failed, ask } = useOlderBikes(first);
+  return (
+    <>
+      <Rows title={words.older} rows={bikes} />
+      {failed ? <Txt className="px-4 pt-3">{words.cannotFind}</Txt> : null}
+      {more ? (
+        <Button label={words.showOlder} onPress={ask} disabled={busy} className="mx-4 mt-4 self-start" testID="older" />
+      ) : null}
+    </>
+  );
+}
+
+/** Any bike is found by its tag or name, those that were taken out as well. */
 function FindBike() {
   const [text, setText] = useState('');
   const found = useFoundBikes(text);

@@ -3,6 +3,8 @@ import { phrase } from '../../ui/say';
 /** Words of the first page. */
 export const words = {
   isOut: phrase('today.isOut'),
+  older: phrase('today.older'),
+  showOlder: phrase('today.showOlder'),
   find: phrase('today.find'),
   notFound: (text: string) => phrase('today.notFound', { text }),
   cannotFind: phrase('today.cannotFind'),

@@ -136,6 +136,7 @@ function buildServer() {
       'main=server/src/main.ts',
       // What takes long runs in a thread of its own, from a file of its own.
       'worker=server/src/heavy/worker.ts',
+      'summary-worker=server/src/heavy/summary-worker.ts',
       '--bundle',
       '--platform=node',
       '--format=esm',

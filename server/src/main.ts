@@ -11,6 +11,7 @@ import { isUnavailable } from './http/on-error';
 import { inPlace } from './heavy/heavy';
 import { inThreads } from './heavy/in-threads';
 import { fillDemo } from './demo/fill-demo';
+import { errorForLog } from './problem/error-for-log';
 import { Summaries } from './summaries/summaries';
 import { SummaryQueue } from './summaries/summary-queue';
 import { forgetSummaries } from './summaries/summary-rows';
@@ -20,7 +21,10 @@ const log = pino({ level: config.logLevel, base: { name: 'cricket' } });
 const dataSource = createDataSource(config.databaseUrl);
 const feed = new ChangeFeed(config.databaseUrl, log);
 // From source, as while it is worked on, there is no file for a thread.
-const heavy = import.meta.url.endsWith('.ts') ? inPlace : inThreads(new URL('./worker.mjs', import.meta.url), log);
+const thread = (name: string) => new URL(`./${name}.mjs`, import.meta.url);
+const heavy = import.meta.url.endsWith('.ts')
+  ? inPlace
+  : inThreads({ sheets: thread('worker'), summaries: thread('summary-worker') }, log);
 
 await connect();
 await migrate(dataSource);
@@ -30,7 +34,7 @@ const summaries = new Summaries(dataSource, heavy);
 // This program may judge otherwise than the one that worked them out.
 await forgetSummaries(dataSource);
 const queue = new SummaryQueue(config.databaseUrl, summaries, feed, log);
-await queue.start();
+await startQueue();
 const server = serve(
   { fetch: createApp(config, dataSource, log, heavy, feed, summaries).fetch, hostname: config.host, port: config.port },
   ({ port }) => log.info({ address: `http://${config.host}:${port}` }, 'listening'),
@@ -49,6 +53,15 @@ async function connect(): Promise<void> {
       if (attempt === 60 || !isUnavailable(error)) throw error;
       await new Promise((resolve) => setTimeout(resolve, 500));
     }
+  }
+}
+
+/** Without its queue the server works the list out when it is asked for: no reason to stay away. */
+async function startQueue(): Promise<void> {
+  try {
+    await queue.start();
+  } catch (error) {
+    log.error(errorForLog(error), 'there is no queue of summaries');
   }
 }
 

@@ -42,10 +42,11 @@ const said = JSON.parse(readFileSync(earlier('said-9.json'), 'utf8')) as Record<
 
 async function everyBike(dataSource: DataSource): Promise<BikeRecord[]> {
   const rows: { id: string }[] = await dataSource.query('SELECT id FROM bike');
-  return recordsOf(
+  const records = await recordsOf(
     dataSource,
     rows.map(({ id }) => id),
   );
+  return records.sort((a, b) => a.bike.id.localeCompare(b.bike.id));
 }
 
 const atBike = ({ readings }: BikeRecord) => readings.filter(({ place }) => place === 'bike');

@@ -60,7 +60,8 @@ describe('a hundred large bodies at once', () => {
     const piece = Buffer.alloc(mb, '[');
     const answers = await Promise.all(Array.from({ length: 100 }, () => chunked(job(), piece, 60, {})));
     expect(answers.filter((status) => status !== null && status !== 401)).toEqual([]);
-    expect(peakMb()).toBeLessThan(300);
+    // The queue of summaries and its thread hold some fifty of them.
+    expect(peakMb()).toBeLessThan(360);
   }, 120_000);
 
   it('of somebody signed in: in turns, refused for what they hold, and the rest told to come again', async () => {
@@ -88,7 +89,8 @@ describe('a hundred large bodies at once', () => {
     expect(answers.filter((status) => !expected.includes(status))).toEqual([]);
     expect(answers.filter((status) => status === 422 || status === 400).length).toBeGreaterThan(10);
     expect(answers.filter((status) => status === 201)).toHaveLength(10);
-    expect(peakMb()).toBeLessThan(300);
+    // The queue of summaries and its thread hold some fifty of them.
+    expect(peakMb()).toBeLessThan(360);
   }, 120_000);
 });
 

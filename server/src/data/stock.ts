@@ -150,6 +150,14 @@ export async function takeParts(
   await markChange(manager, 'stores', writeId);
 }
 
+/** The drawer that a line of an order went into before; null where it did not. */
+export async function drawerOfLine(manager: EntityManager, lineId: string): Promise<string | null> {
+  const rows: { drawer_id: string | null }[] = await manager.query('SELECT drawer_id FROM order_line WHERE id = $1', [
+    lineId,
+  ]);
+  return rows[0]?.drawer_id ?? null;
+}
+
 /**
  * The drawer that an order goes into: one that has just this part, or a new one where the order says enough of it. Null where
  * it could be one of several.

@@ -4,15 +4,15 @@ import { Tinypool } from 'tinypool';
 import { errorForLog } from '../problem/error-for-log';
 import { ProblemError } from '../problem/problem';
 import type { Heavy } from './heavy';
-import type { Told } from './worker';
+import type { Told } from './told';
 
 /**
  * The same work in a thread of its own, one after the other: meanwhile everybody else is answered. The thread ends when there
  * is nothing to do for a while, and what it held is free again. What it may take is held by the number of values that a body may
  * have: a thread at a limit of its own takes the process along.
  */
-export function inThreads(worker: URL, log: Logger): Heavy {
-  const pool = (isolateWorkers: boolean) => {
+export function inThreads(workers: { sheets: URL; summaries: URL }, log: Logger): Heavy {
+  const pool = (worker: URL, isolateWorkers: boolean) => {
     const threads = new Tinypool({
       filename: worker.href,
       minThreads: 0,
@@ -28,11 +28,11 @@ export function inThreads(worker: URL, log: Logger): Heavy {
       return told.answer;
     };
   };
-  const run = pool(false);
-  // The list waits for no sheet.
-  const runSummaries = pool(false);
+  const run = pool(workers.sheets, false);
   // With the thread goes all that a large file took.
-  const runOnce = pool(true);
+  const runOnce = pool(workers.sheets, true);
+  // The list waits for no sheet.
+  const runSummaries = pool(workers.summaries, false);
   return {
     summaries: (source) => runSummaries('summaries', [source]),
     jobSheet: (source) => run('jobSheet', [source]),

@@ -7,7 +7,7 @@ import type { DataSource } from 'typeorm';
 import { OrderLineEntity } from '../data/entities/order-line';
 import { journalled } from '../data/journal';
 import { bikeForWrite } from '../data/records';
-import { deliverOrder, drawerOfOrder, holdStores } from '../data/stock';
+import { deliverOrder, drawerOfLine, drawerOfOrder, holdStores } from '../data/stock';
 import { rowOf, storedRow } from '../data/rows';
 import { signedBy } from './facts';
 import { ProblemError } from '../problem/problem';
@@ -42,7 +42,10 @@ export function orders(dataSource: DataSource): Hono {
         version: body.version + 1,
       });
       await holdStores(manager);
-      const drawerId = body.part && body.state !== 'wanted' ? await drawerOfOrder(manager, body.part) : null;
+      // What has once gone into a drawer stays with it, also where that was taken out meanwhile.
+      const drawerId =
+        (await drawerOfLine(manager, id)) ??
+        (body.part && body.state !== 'wanted' ? await drawerOfOrder(manager, body.part) : null);
       line.drawerId = drawerId;
       await manager.save(line);
       if (drawerId) {

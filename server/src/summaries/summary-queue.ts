@@ -57,7 +57,8 @@ export class SummaryQueue {
 
   async stop(): Promise<void> {
     this.leave();
-    await this.boss.stop({ graceful: true, timeout: 2000 });
+    // A job that is cut off is tried again; nobody waits for it.
+    await this.boss.stop({ graceful: false, wait: false });
   }
 
   private async send(job: SummaryJob): Promise<void> {

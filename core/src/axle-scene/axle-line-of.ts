@@ -1,5 +1,7 @@
 import type { AxleStackInput, Stack } from '../axle-stack';
+import type { EndFit } from '../end-fit';
 import type { EndState } from '../next-action';
+import type { Wheel } from '../parts';
 
 import type { AxleLineData } from './axle-parts';
 import { onLip } from './on-lip';
@@ -19,6 +21,18 @@ export function axleLineOf({ facts, fit }: EndState, stack: Stack | null): AxleL
     lips: { left: facts.sides.left.lip, right: facts.sides.right.lip },
     onLip: onLip(fit.slots),
   };
+}
+
+/** A taken stack as far as it is drawn. */
+interface TakenLine {
+  input: { wheel: Wheel; axle: AxleStackInput };
+  result: Pick<AxleLineData, 'stack' | 'outside'> & Pick<EndFit, 'slots'>;
+}
+
+/** The same of a stack as it was taken, whatever is measured since; lips as they are known today. */
+export function axleLineTaken({ input: { wheel, axle }, result }: TakenLine, lips: AxleLineData['lips']): AxleLineData {
+  const { stack, outside, slots } = result;
+  return { wheel, input: axle, stack, outside, lips, onLip: onLip(slots) };
 }
 
 /** No washer at all: for the drawing of what does not fit. */

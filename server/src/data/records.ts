@@ -20,9 +20,7 @@ import { takenByBike } from './stock';
 /** The bike, for a write: locked against a withdrawal in the same moment. */
 export async function bikeForWrite(manager: EntityManager, bikeId: string): Promise<BikeEntity> {
   const bike = await manager.findOne(BikeEntity, { where: { id: bikeId }, lock: { mode: 'pessimistic_write' } });
-  if (!bike) throw new ProblemError(404, 'not-found', said('problem.no-such-bike'));
-  if (bike.withdrawnAt) throw new ProblemError(410, 'withdrawn', said('problem.bike-out'));
-  return bike;
+  return held(bike);
 }
 
 /**
@@ -31,14 +29,18 @@ export async function bikeForWrite(manager: EntityManager, bikeId: string): Prom
  * @param table - where the row is to go
  */
 export async function holdForRow(manager: EntityManager, bikeId: string, table: string, id: string): Promise<boolean> {
-  const rows: { withdrawn_at: Date | null; taken: boolean }[] = await manager.query(
-    `SELECT withdrawn_at, EXISTS (SELECT FROM ${table} WHERE id = $2) AS taken FROM bike WHERE id = $1 FOR UPDATE OF bike`,
+  const rows: { withdrawnAt: Date | null; taken: boolean }[] = await manager.query(
+    `SELECT withdrawn_at AS "withdrawnAt", EXISTS (SELECT FROM ${table} WHERE id = $2) AS taken FROM bike WHERE id = $1 FOR UPDATE OF bike`,
     [bikeId, id],
   );
-  const [bike] = rows;
+  return held(rows[0]).taken;
+}
+
+/** A bike that is there, and in the shop. */
+function held<T extends { withdrawnAt: Date | null }>(bike: T | null | undefined): T {
   if (!bike) throw new ProblemError(404, 'not-found', said('problem.no-such-bike'));
-  if (bike.withdrawn_at) throw new ProblemError(410, 'withdrawn', said('problem.bike-out'));
-  return bike.taken;
+  if (bike.withdrawnAt) throw new ProblemError(410, 'withdrawn', said('problem.bike-out'));
+  return bike;
 }
 
 /** Everything known of one bike. */

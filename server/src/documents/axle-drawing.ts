@@ -1,4 +1,4 @@
-import { axleLineOf, axlePartName, axleScene, onLip, type AxleLineData } from '@cricket/core/axle-scene';
+import { axleLineOf, axleLineTaken, axlePartName, axleScene } from '@cricket/core/axle-scene';
 import type { StackAcceptance } from '@cricket/contract/shapes';
 import type { EndState } from '@cricket/core/next-action';
 import { svgText, type SceneTones } from '@cricket/core/scene';
@@ -30,7 +30,9 @@ export function axleDrawing(
   { speaker: { say } }: Pick<JobData, 'speaker'>,
 ): Content[] {
   const lips = { left: facts.sides.left.lip, right: facts.sides.right.lip };
-  const data = taken ? asTaken(taken, lips) : axleLineOf({ ...state, facts }, state.fit?.stack?.stacks[0] ?? null);
+  const data = taken
+    ? axleLineTaken(taken, lips)
+    : axleLineOf({ ...state, facts }, state.fit?.stack?.stacks[0] ?? null);
   if (!data) return [];
   const scene = axleScene(data, {
     ...size,
@@ -40,9 +42,4 @@ export function axleDrawing(
     nameOf: (part) => say(axlePartName(part)),
   });
   return [{ svg: svgText(scene, paper, 'Atkinson'), margin: [0, 6, 0, 6] }];
-}
-
-function asTaken({ input: { wheel, axle }, result }: StackAcceptance, lips: AxleLineData['lips']): AxleLineData {
-  const { stack, outside, slots } = result;
-  return { wheel, input: axle, stack, outside, lips, onLip: onLip(slots) };
 }

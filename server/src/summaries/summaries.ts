@@ -39,13 +39,14 @@ export class Summaries {
   private async whole(rows: readonly KeptSummary[]): Promise<BikeSummary[]> {
     const stale = rows.filter(({ summary }) => summary === null);
     const anew = new Map<string, BikeSummary>();
-    for (let from = 0; from < stale.length; from += atOnce) {
+    const workshop = stale.length > 0 ? await workshopOf(this.dataSource) : null;
+    for (let from = 0; workshop && from < stale.length; from += atOnce) {
       const some = stale.slice(from, from + atOnce);
       const records = await recordsOf(
         this.dataSource,
         some.map(({ bikeId }) => bikeId),
       );
-      const made = await this.heavy.summaries({ records, workshop: await workshopOf(this.dataSource) });
+      const made = await this.heavy.summaries({ records, workshop });
       for (const summary of made) anew.set(summary.bike.id, summary);
       // The stamp was read before the records: what is kept may be newer than it says, never older.
       const stamps = new Map(some.map(({ bikeId, stamp }) => [bikeId, stamp]));

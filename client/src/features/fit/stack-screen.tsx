@@ -11,7 +11,7 @@ import { figure, inHundred, mm } from '../../ui/figure-text';
 import { useBikeEnd } from '../../job/bike/use-bike-end';
 import { SheetLinks } from '../../ui/sheet-links';
 import { useOutbox } from '../../data/use-outbox';
-import { axleLayout, axlePartName, axleScene, onLip, type AxleLineData } from '@cricket/core/axle-scene';
+import { axleLayout, axleLineTaken, axlePartName, axleScene, type AxleLineData } from '@cricket/core/axle-scene';
 import { spokenName } from '../../drawing/axle-line/part-names';
 import { Button } from '../../ui/button';
 import { Mark, verdictWords } from '../../ui/mark';
@@ -79,7 +79,7 @@ export function StackScreen() {
           <Button label={words.print} look="do" onPress={() => window.print()} className="grow" />
           <Button
             label={words.svg}
-            onPress={() => saveFile(`${file}.svg`, 'image/svg+xml', drawingOf(asDrawn(taken, lips)))}
+            onPress={() => saveFile(`${file}.svg`, 'image/svg+xml', drawingOf(axleLineTaken(taken, lips)))}
             className="grow"
           />
           <Button
@@ -98,11 +98,6 @@ export function StackScreen() {
       <StackSheet end={end} taken={taken} title={`${record.bike.tag}  ${record.bike.name}`} lips={lips} />
     </Screen>
   );
-}
-
-function asDrawn({ input: { wheel, axle }, result }: StackAcceptance, lips: AxleLineData['lips']): AxleLineData {
-  const { stack, outside, slots } = result;
-  return { wheel, input: axle, stack, outside, lips, onLip: onLip(slots) };
 }
 
 /** Width and height of the drawing in its file, in px. */
@@ -130,7 +125,7 @@ interface StackSheetProps {
 function StackSheet({ taken, end, title, lips }: StackSheetProps) {
   const { wheel, byHand } = taken.input;
   const { stack, findings, verdict } = taken.result;
-  const data = asDrawn(taken, lips);
+  const data = axleLineTaken(taken, lips);
   const { parts } = axleLayout(data);
   const hubOutwards = {
     left: parts.filter(({ side }) => side === 'left').reverse(),

@@ -22,7 +22,10 @@ test(
     await become(page, shop, 'owner');
     await page.goto(`${shop.url}/shop`);
     const where = page.getByRole('radiogroup', { name: 'A second person looks' });
+    const kept = page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
     await where.getByRole('radio', { name: 'At every safety step' }).click();
+    // What is still under way would go out as the installer's.
+    await kept;
     await become(page, shop, 'installer');
     await taken(page, shop);
     const stand = new Stand(page);

@@ -2,6 +2,11 @@ import { execFileSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
 
+import { Client } from 'pg';
+
+import { ChangeFeed } from '../src/data/change-feed';
+import { changeChannel } from '../src/data/revisions';
+import { SummaryQueue } from '../src/summaries/summary-queue';
 import { startServer, type ServerProcess } from './server-process.testing';
 
 const port = 54_623;
@@ -12,11 +17,12 @@ const postgres = (action: string) =>
   });
 
 let server: ServerProcess;
+let databaseUrl: string;
 let address: string;
 let cookie: string;
 beforeAll(async () => {
-  const admin = postgres('start').trim().split('\n').pop()!;
-  server = await startServer(admin);
+  databaseUrl = postgres('start').trim().split('\n').pop()!;
+  server = await startServer(databaseUrl);
   address = server.address;
   const body = JSON.stringify({ name: 'Hand', password: 'long enough to keep' });
   const signIn = (path: string) =>
@@ -70,3 +76,47 @@ it('says 503 while PostgreSQL is gone, and keeps every acknowledged write across
   expect(after.filter((id) => !before.includes(id)).sort()).toEqual([...kept].sort());
   expect(after).toHaveLength(before.length + kept.length);
 }, 120_000);
+
+it('goes on with its queue when PostgreSQL dies under a job whose end it cannot be told', async () => {
+  // Its own queue would take the job.
+  await server.stop();
+  const unheard: unknown[] = [];
+  const onUnheard = (error: unknown) => unheard.push(error);
+  process.on('unhandledRejection', onUnheard);
+  const [taken, dead, warned, again] = [signal(), signal(), signal(), signal()];
+  const log = { warn: (_: object, text: string) => text === 'a summary was not worked out' && warned.give() };
+  const feed = new ChangeFeed(databaseUrl, log as never);
+  const summaries = {
+    refresh: async () => {
+      taken.give();
+      await dead.given;
+    },
+    refreshList: async () => again.give(),
+  };
+  const queue = new SummaryQueue(databaseUrl, summaries, feed, log as never);
+  await queue.start();
+  await feed.listening();
+  const admin = new Client({ connectionString: databaseUrl });
+  admin.on('error', () => undefined);
+  await admin.connect();
+  const notice = JSON.stringify({ subject: `bike:${randomUUID()}`, writeId: randomUUID() });
+  await admin.query('SELECT pg_notify($1, $2)', [changeChannel, notice]);
+  await taken.given;
+  postgres('kill');
+  dead.give();
+  await warned.given;
+  postgres('start');
+  // What may have been missed meanwhile is a job again.
+  await again.given;
+  await queue.stop();
+  await feed.close();
+  process.off('unhandledRejection', onUnheard);
+  expect(unheard).toEqual([]);
+}, 60_000);
+
+/** Something that happens once, for whoever waits for it. */
+function signal(): { given: Promise<void>; give: () => void } {
+  let give = () => undefined as void;
+  const given = new Promise<void>((resolve) => (give = resolve));
+  return { given, give };
+}

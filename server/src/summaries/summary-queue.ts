@@ -1,3 +1,5 @@
+import { setTimeout as pause } from 'node:timers/promises';
+
 import PgBoss from 'pg-boss';
 import type { Logger } from 'pino';
 
@@ -22,21 +24,32 @@ export function jobFor(heard: Heard): SummaryJob | null {
   return ofShop.includes(heard.subject) ? { bikeId: null } : null;
 }
 
+/** Milliseconds until somebody looks for a job again after none was there. */
+const againMs = 1000;
+
 /**
  * Has summaries worked out before anybody asks for the list: every change is a job in the database's own queue, whichever
  * server made it, and one server takes it. A job that is lost costs nothing but the time of whoever asks first.
  */
 export class SummaryQueue {
   private readonly boss: PgBoss;
+  private readonly ending = new AbortController();
   private leave: () => void = () => undefined;
+  private atWork: Promise<void> = Promise.resolve();
 
   constructor(
     databaseUrl: string,
-    private readonly summaries: Summaries,
+    private readonly summaries: Pick<Summaries, 'refresh' | 'refreshList'>,
     private readonly feed: ChangeFeed,
-    private readonly log: Logger,
+    private readonly log: Pick<Logger, 'warn'>,
   ) {
-    this.boss = new PgBoss({ connectionString: databaseUrl, max: 2, application_name: 'cricket queue' });
+    // Nothing here goes by a timetable.
+    this.boss = new PgBoss({
+      connectionString: databaseUrl,
+      max: 2,
+      application_name: 'cricket queue',
+      schedule: false,
+    });
     // A database that restarts is no end of the server.
     this.boss.on('error', (error) => this.log.warn(errorForLog(error), 'the queue of summaries'));
   }
@@ -45,10 +58,7 @@ export class SummaryQueue {
     await this.boss.start();
     // Of jobs for the same bike that wait one is enough.
     await this.boss.createQueue(queue, { name: queue, policy: 'short', retryLimit: 2, expireInSeconds: 120 });
-    await this.boss.work<SummaryJob>(queue, { batchSize: 1, pollingIntervalSeconds: 1 }, async ([job]) => {
-      const { bikeId } = job!.data;
-      await (bikeId === null ? this.summaries.refreshList() : this.summaries.refresh(bikeId));
-    });
+    this.atWork = this.work();
     this.leave = this.feed.listen((heard) => {
       const job = jobFor(heard);
       if (job) void this.send(job);
@@ -57,8 +67,39 @@ export class SummaryQueue {
 
   async stop(): Promise<void> {
     this.leave();
-    // A job that is cut off is tried again; nobody waits for it.
+    this.ending.abort();
+    await this.atWork;
     await this.boss.stop({ graceful: false, wait: false });
+  }
+
+  /**
+   * Takes one job after another until the queue is stopped. The worker that comes with the package tells a job's end without
+   * waiting for the answer: if the database is gone just then, nobody hears the error and it ends the whole server.
+   */
+  private async work(): Promise<void> {
+    const { signal } = this.ending;
+    while (!signal.aborted) {
+      let job: PgBoss.Job<SummaryJob> | undefined;
+      try {
+        [job] = await this.boss.fetch<SummaryJob>(queue);
+        if (job) await this.take(job);
+      } catch (error) {
+        job = undefined;
+        this.log.warn(errorForLog(error), 'a summary was not worked out');
+      }
+      if (!job) await pause(againMs, undefined, { signal, ref: false }).catch(() => undefined);
+    }
+  }
+
+  private async take({ id, data: { bikeId } }: PgBoss.Job<SummaryJob>): Promise<void> {
+    try {
+      await (bikeId === null ? this.summaries.refreshList() : this.summaries.refresh(bikeId));
+    } catch (error) {
+      this.log.warn(errorForLog(error), 'a summary is tried again');
+      await this.boss.fail(queue, id);
+      return;
+    }
+    await this.boss.complete(queue, id);
   }
 
   private async send(job: SummaryJob): Promise<void> {

@@ -9,7 +9,7 @@ export class BikeSummaryEntity {
   @PrimaryColumn({ type: 'uuid', name: 'bike_id' })
   bikeId!: string;
 
-  @OneToOne(() => BikeEntity)
+  @OneToOne(() => BikeEntity, { onDelete: 'CASCADE' })
   @JoinColumn({ name: 'bike_id', foreignKeyConstraintName: 'of_bike' })
   bike?: BikeEntity;
 

@@ -9,7 +9,7 @@ export class Summaries1764210000000 implements MigrationInterface {
       CREATE TABLE bike_summary (
         bike_id uuid NOT NULL, stamp text NOT NULL, summary jsonb NOT NULL,
         CONSTRAINT bike_summary_pk PRIMARY KEY (bike_id),
-        CONSTRAINT of_bike FOREIGN KEY (bike_id) REFERENCES bike (id)
+        CONSTRAINT of_bike FOREIGN KEY (bike_id) REFERENCES bike (id) ON DELETE CASCADE
       )
     `);
   }

@@ -63,6 +63,11 @@ async function perSecond(what: Ask): Promise<number> {
   return counted / (measuredMs / 1000);
 }
 
+const note = (bikeNumber: () => number): Ask => ({
+  path: () => `/api/bikes/00000003-0000-4000-8000-00000000000${bikeNumber()}/events/${randomUUID()}`,
+  method: 'PUT',
+  body: () => ({ kind: 'note', place: 'rear-axle', data: { words: 'bench' }, at: new Date().toISOString() }),
+});
 const read = (path: string): Ask => ({ path: () => path });
 const kept = async (path: string): Promise<Ask> => ({
   path: () => path,
@@ -78,14 +83,9 @@ try {
     ['stores, kept', await kept('/api/stores')],
     ['list', read('/api/bikes')],
     ['list, kept', await kept('/api/bikes')],
-    [
-      'a write',
-      {
-        path: () => `/api/bikes/00000003-0000-4000-8000-000000000006/events/${randomUUID()}`,
-        method: 'PUT',
-        body: () => ({ kind: 'note', place: 'rear-axle', data: { words: 'bench' }, at: new Date().toISOString() }),
-      },
-    ],
+    // Eight at work on the bikes of the shop, and eight on one of them.
+    ['a write', note(() => 1 + Math.floor(Math.random() * 7))],
+    ['writes of one', note(() => 6)],
   ];
   // What is asked first would be asked of a program that is still warming up.
   for (const [, what] of asks) await perSecond(what);

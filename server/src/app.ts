@@ -1,7 +1,7 @@
 import { said } from '@cricket/core/said';
 import { coreVersion } from '@cricket/core';
 import type { Shop } from '@cricket/contract/shapes';
-import { Hono, type Context } from 'hono';
+import { Hono, type Context, type MiddlewareHandler } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import { compress } from 'hono/compress';
 import { getCookie } from 'hono/cookie';
@@ -51,12 +51,17 @@ const largeLimitBytes = 4.5 * 1024 * 1024;
 const wholeJobs = /^\/api\/jobs\//;
 
 /** Refuses bodies over a size before anything is read of them. */
-function limited(maxSize: number) {
-  return bodyLimit({
-    maxSize,
-    onError: (c) =>
-      answerProblem(c, new ProblemError(413, 'body-too-large', said('problem.larger', { bytes: maxSize }))),
-  });
+function limited(maxSize: number): MiddlewareHandler {
+  const refuse = (c: Context) =>
+    answerProblem(c, new ProblemError(413, 'body-too-large', said('problem.larger', { bytes: maxSize })));
+  const counted = bodyLimit({ maxSize, onError: refuse });
+  return async (c, next) => {
+    // What is only asked for has no body that anybody reads; of a body that says how long it is the parser takes no more.
+    if (c.req.method === 'GET') return next();
+    const told = c.req.header('content-length');
+    if (told === undefined || c.req.header('transfer-encoding') !== undefined) return counted(c, next);
+    return Number(told) <= maxSize ? next() : refuse(c);
+  };
 }
 
 /**

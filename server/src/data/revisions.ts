@@ -3,6 +3,8 @@ import { createHash } from 'node:crypto';
 
 import type { DataSource, EntityManager } from 'typeorm';
 
+import { ask, prepared } from './prepared';
+
 /** Over which PostgreSQL tells every server what has changed. */
 export const changeChannel = 'cricket_changes';
 
@@ -51,33 +53,24 @@ export async function markAll(manager: EntityManager): Promise<void> {
   `);
 }
 
-/** The entity tag of some subjects together; null when one of them has never been marked. */
-export async function tagOf(source: DataSource, marks: readonly string[]): Promise<string | null> {
-  const rows: { revision: string }[] = await source.query(
-    'SELECT revision FROM revision WHERE subject = ANY($1) ORDER BY subject',
-    [marks],
-  );
-  return rows.length === marks.length ? tag(rows.map(({ revision }) => revision)) : null;
-}
+const listMarks = prepared(`
+  SELECT string_agg(revision::text, ' ' ORDER BY subject) AS marks, bool_and(revision IS NOT NULL) AS whole FROM (
+    SELECT 'bike:' || id AS subject FROM (
+      SELECT id FROM bike WHERE withdrawn_at IS NULL ORDER BY created_at DESC LIMIT $1
+    ) AS newest
+    UNION ALL SELECT unnest(ARRAY['wheels', 'stores', 'settings'])
+  ) AS shown LEFT JOIN revision USING (subject)`);
 
 /**
  * The entity tag of the list of bikes: of the bikes in it, and of all that their next actions follow from. What is due with
  * time is due by the day.
  */
 export async function listTag(source: DataSource, now: Date): Promise<string | null> {
-  const rows: { revision: string | null }[] = await source.query(
-    `SELECT revision FROM (
-       SELECT 'bike:' || id AS subject FROM (
-         SELECT id FROM bike WHERE withdrawn_at IS NULL ORDER BY created_at DESC LIMIT $1
-       ) AS newest
-       UNION ALL SELECT unnest(ARRAY['wheels', 'stores', 'settings'])
-     ) AS shown LEFT JOIN revision USING (subject) ORDER BY subject`,
-    [bikesAtOnce],
-  );
-  if (rows.some(({ revision }) => revision === null)) return null;
-  return tag([now.toISOString().slice(0, 13), ...rows.map(({ revision }) => revision!)]);
+  const [row] = await ask<{ marks: string; whole: boolean }>(source, listMarks, [bikesAtOnce]);
+  return row?.whole ? tagOf([now.toISOString().slice(0, 13), row.marks]) : null;
 }
 
-function tag(parts: readonly string[]): string {
+/** The entity tag of what follows from some marks. */
+export function tagOf(parts: readonly string[]): string {
   return `W/"${createHash('sha256').update(parts.join(' ')).digest('base64url').slice(0, 22)}"`;
 }

@@ -61,7 +61,7 @@ export async function storedRow<T>(source: Source, entity: EntityTarget<ObjectLi
 }
 
 /** A value as the driver takes it: what goes into JSON is written as JSON. */
-function given({ type }: ColumnMetadata, value: unknown): unknown {
+export function given({ type }: ColumnMetadata, value: unknown): unknown {
   return type === 'jsonb' && value !== null ? JSON.stringify(value) : value;
 }
 

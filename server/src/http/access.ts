@@ -40,6 +40,8 @@ export interface AccessRule {
   does: string;
   /** The class that a body is held to; left out where there is none. */
   takes?: new () => object;
+  /** Whose marks the answer follows from, by the named parts of the path: with the same marks it is the same. */
+  follows?: (named: Readonly<Record<string, string>>) => readonly string[];
   /** What may stand after the path, and what it means. */
   query?: Readonly<Record<string, string>>;
 }
@@ -116,7 +118,13 @@ export const accessRules: readonly AccessRule[] = [
   { method: 'PUT', path: '/api/people/:personId', who: owner, does: 'Add or change a person', takes: PersonEntry },
   { method: 'GET', path: '/api/openapi.json', who: everybody, does: 'This description' },
   { method: 'GET', path: '/api/steps/minutes', who: everybody, does: 'How long steps took here' },
-  { method: 'GET', path: '/api/shop/settings', who: everybody, does: 'What the workshop has set for itself' },
+  {
+    method: 'GET',
+    path: '/api/shop/settings',
+    who: everybody,
+    does: 'What the workshop has set for itself',
+    follows: () => ['settings'],
+  },
   {
     method: 'PUT',
     path: '/api/shop/settings',
@@ -134,7 +142,13 @@ export const accessRules: readonly AccessRule[] = [
       before: 'Time and id of a bike, with a comma between: those that came in before it',
     },
   },
-  { method: 'GET', path: '/api/bikes/:bikeId', who: everybody, does: 'Everything known of one bike' },
+  {
+    method: 'GET',
+    path: '/api/bikes/:bikeId',
+    who: everybody,
+    does: 'Everything known of one bike',
+    follows: ({ bikeId }) => [`bike:${bikeId!.toLowerCase()}`],
+  },
   { method: 'PUT', path: '/api/bikes/:bikeId', who: workers, does: 'Bring a bike in', takes: NewBike },
   { method: 'PATCH', path: '/api/bikes/:bikeId', who: workers, does: "Change a bike's own facts", takes: BikeChange },
   {
@@ -189,7 +203,13 @@ export const accessRules: readonly AccessRule[] = [
   },
   { method: 'GET', path: '/api/jobs/:bikeId', who: everybody, does: 'A whole job as a file' },
   { method: 'PUT', path: '/api/jobs/:importId', who: workers, does: 'Read in a job from a file', takes: JobFile },
-  { method: 'GET', path: '/api/wheels', who: everybody, does: 'The catalogue of motor wheels' },
+  {
+    method: 'GET',
+    path: '/api/wheels',
+    who: everybody,
+    does: 'The catalogue of motor wheels',
+    follows: () => ['wheels'],
+  },
   { method: 'PUT', path: '/api/wheels/:wheelId', who: workers, does: 'Add or change a motor wheel', takes: WheelEntry },
   {
     method: 'PUT',
@@ -198,7 +218,13 @@ export const accessRules: readonly AccessRule[] = [
     does: 'Read in motor wheels as a list',
     takes: WheelsImport,
   },
-  { method: 'GET', path: '/api/stores', who: everybody, does: 'What is on hand' },
+  {
+    method: 'GET',
+    path: '/api/stores',
+    who: everybody,
+    does: 'What is on hand',
+    follows: () => ['stores'],
+  },
   {
     method: 'PUT',
     path: '/api/stores/:itemId',
@@ -232,12 +258,23 @@ export const accessRules: readonly AccessRule[] = [
 const compiled = accessRules.map((rule) => ({
   ...rule,
   // More named parts first: `/wheels/imports/:id` is not a wheel called "imports".
-  matches: new RegExp(`^${rule.path.replace(/[.]/g, '\\.').replace(/:\w+/g, '[^/]+')}$`),
+  matches: new RegExp(`^${rule.path.replace(/[.]/g, '\\.').replace(/:(\w+)/g, '(?<$1>[^/]+)')}$`),
 }));
 
-/** Who may use a route; null when no rule names it. */
-export function accessTo(method: string, path: string): Access | null {
+/** What holds of a request. */
+export interface RouteAccess {
+  who: Access;
+  /** Whose marks the answer follows from; none where it may not be kept. */
+  follows: readonly string[];
+}
+
+/** Who may use a route, and what its answer follows from; null when no rule names it. */
+export function accessTo(method: string, path: string): RouteAccess | null {
   const asked = method === 'HEAD' ? 'GET' : method;
   const bare = path.length > 1 ? path.replace(/\/$/, '') : path;
-  return compiled.find((rule) => rule.method === asked && rule.matches.test(bare))?.who ?? null;
+  for (const rule of compiled) {
+    const found = rule.method === asked ? rule.matches.exec(bare) : null;
+    if (found) return { who: rule.who, follows: rule.follows?.(found.groups ?? {}) ?? [] };
+  }
+  return null;
 }

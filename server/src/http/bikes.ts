@@ -8,11 +8,11 @@ import type { DataSource } from 'typeorm';
 import { BikeEntity } from '../data/entities/bike';
 import { journalled } from '../data/journal';
 import { bikeForWrite, bikeRecord, journalRows } from '../data/records';
-import { listTag, tagOf } from '../data/revisions';
+import { listTag } from '../data/revisions';
 import { storedRow } from '../data/rows';
 import type { Summaries } from '../summaries/summaries';
 import type { ListCursor } from '../summaries/summary-rows';
-import { keptAnswer } from './kept-answers';
+import { keptAnswer, taggedAnswer } from './kept-answers';
 import { keepable } from '../plain/json-bytes';
 import { ProblemError } from '../problem/problem';
 import { readPlain } from './read-plain';
@@ -27,12 +27,12 @@ export function bikes(dataSource: DataSource, summaries: Summaries): Hono {
     const before = cursorOf(c.req.query('before'));
     // The first page is what every phone looks at: it is kept.
     const tag = search || before ? null : await listTag(dataSource, new Date());
-    return keptAnswer(c, 'bikes', tag, () => summaries.list({ search, before }));
+    return taggedAnswer(c, 'bikes', tag, () => summaries.list({ search, before }));
   });
 
-  app.get('/:bikeId', async (c) => {
+  app.get('/:bikeId', (c) => {
     const id = uuidParam(c, 'bikeId');
-    return keptAnswer(c, id, await tagOf(dataSource, [`bike:${id}`]), () => bikeRecord(dataSource, id));
+    return keptAnswer(c, id, () => bikeRecord(dataSource, id));
   });
 
   app.get('/:bikeId/journal', async (c) => {

@@ -17,6 +17,7 @@ export const choices = (dataSource: DataSource) =>
     body: NewChoice,
     together: whyNoChoice,
     action: ({ kind }) => `choice-${kind}`,
+    byItself: ({ kind }) => kind !== 'wheel',
     columns: async ({ place, kind, wheelId, chosenAt }, { c, manager }) => {
       const wheel = kind === 'wheel' ? (wheelId ?? null) : null;
       if (wheel && !(await manager.existsBy(WheelEntity, { id: wheel, spec: Not(IsNull()) }))) {

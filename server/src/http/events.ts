@@ -43,6 +43,7 @@ export const events = (dataSource: DataSource) =>
       if (isWord(body)) holdPresent(c);
       return null;
     },
+    byItself: ({ kind }) => kind !== 'step' && kind !== 'override',
     columns: async ({ kind, place, data, at: claimed }, { c, manager, bikeId }) => {
       const at = madeAt(c, claimed);
       if (kind === 'step') {

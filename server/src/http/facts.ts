@@ -7,6 +7,7 @@ import type { DataSource, EntityManager, EntityTarget } from 'typeorm';
 
 import type { OfBike } from '../data/entities/of-bike';
 import { journalled, type WriteContext } from '../data/journal';
+import { keepAtOnce } from '../data/keep-at-once';
 import { bikeForWrite, holdForRow } from '../data/records';
 import { insertedRow, rowOf, storedRow } from '../data/rows';
 import { ProblemError } from '../problem/problem';
@@ -32,6 +33,8 @@ export interface FactKeeping<Body extends object, Row extends { id: string }, Re
   action?: (body: Body) => string;
   /** What takes time and needs no lock. */
   prepare?: (c: Context, body: Body) => Promise<Ready>;
+  /** Whether nothing but the bike must be there for a body to hold: then the manager is not asked for its columns. */
+  byItself?: (body: Body) => boolean;
   /** The columns of the new row beside those that every fact has; refuses what does not hold of the bike as it is. */
   columns(body: Body, write: FactWrite, ready: Ready): Promise<object> | object;
   /** Refuses to take back what stands; left out where everybody who may add may take back. */
@@ -54,6 +57,12 @@ export function facts<Body extends object, Row extends { id: string }, Ready = n
     const context = writeContext(c);
     const ready = keeping.prepare ? await keeping.prepare(c, body) : (null as Ready);
     const subject = { bikeId, action: keeping.action?.(body) ?? kind, subject: kind, subjectId: id };
+    const signed = { id, bikeId, ...signedBy(context) };
+    if (keeping.byItself?.(body)) {
+      const columns = await keeping.columns(body, { c, manager: dataSource.manager, bikeId, id }, ready);
+      const kept = await keepAtOnce<Row>(dataSource, context, subject, entity, { ...signed, ...columns });
+      if (kept) return rowAnswer(c, kept, 201);
+    }
     let kept: Row | null = null;
     await journalled(dataSource, context, subject, async (manager) => {
       const { tableName } = manager.dataSource.getMetadata(entity);
@@ -61,10 +70,10 @@ export function facts<Body extends object, Row extends { id: string }, Ready = n
         throw new ProblemError(409, 'id-taken', said('problem.id-of-another', { kind }));
       }
       const columns = await keeping.columns(body, { c, manager, bikeId, id }, ready);
-      kept = await insertedRow<Row>(manager, entity, { id, bikeId, ...signedBy(context), ...columns });
+      kept = await insertedRow<Row>(manager, entity, { ...signed, ...columns });
       return { before: null, after: kept };
     });
-    return c.json(kept ?? (await storedRow<Row>(dataSource, entity, id)), 201);
+    return rowAnswer(c, kept ?? (await storedRow<Row>(dataSource, entity, id)), 201);
   });
 
   if (takesBack !== null) {
@@ -83,11 +92,18 @@ export function facts<Body extends object, Row extends { id: string }, Ready = n
         kept = await storedRow<Row>(manager, entity, id);
         return { before, after: { ...kept, because } };
       });
-      return c.json(kept ?? (await storedRow<Row>(dataSource, entity, id)));
+      return rowAnswer(c, kept ?? (await storedRow<Row>(dataSource, entity, id)), 200);
     });
   }
 
   return app;
+}
+
+/** One row, with its length: packing so little would take longer than sending it. */
+function rowAnswer(c: Context, row: object, status: 200 | 201): Response {
+  const bytes = Buffer.from(JSON.stringify(row));
+  const headers = { 'content-type': 'application/json', 'content-length': String(bytes.length) };
+  return c.body(new Uint8Array(bytes), status, headers);
 }
 
 /** Who signs a row: by id, since the shop knows the person. */

@@ -19,6 +19,7 @@ export function sessionCookie({ demo }: Pick<Config, 'demo'>): string {
 
 const signedKey = 'signed';
 const makerKey = 'maker';
+const followsKey = 'follows';
 
 /** Routes where nobody's queued word counts. */
 const atThePhoneOnly = /^\/api\/(people|shop|session)\b|\/withdrawal\/?$/;
@@ -27,8 +28,11 @@ const atThePhoneOnly = /^\/api\/(people|shop|session)\b|\/withdrawal\/?$/;
 export function guard(dataSource: DataSource, sessions: Sessions, config: Pick<Config, 'demo'>): MiddlewareHandler {
   const cookie = sessionCookie(config);
   return async (c, next) => {
-    const who = accessTo(c.req.method, c.req.path);
-    const signed = await sessions.find(getCookie(c, cookie));
+    const access = accessTo(c.req.method, c.req.path);
+    const who = access?.who ?? null;
+    const follows = access?.follows ?? [];
+    const signed = await sessions.find(getCookie(c, cookie), follows);
+    c.set(followsKey, follows);
     c.set(signedKey, signed);
     if (who === 'anyone') return next();
     if (!signed) throw new ProblemError(401, 'not-signed-in', said('problem.sign-in'));
@@ -46,6 +50,13 @@ export function guard(dataSource: DataSource, sessions: Sessions, config: Pick<C
 /** Who asks; null on a route that is open to anyone when nobody has signed in. */
 export function signedOf(c: Context): Signed | null {
   return (c.get(signedKey) as Signed | null | undefined) ?? null;
+}
+
+/** The marks that the answer follows from, in the order in which its route names them; null when one has never been marked. */
+export function marksIn(c: Context): readonly string[] | null {
+  const known = signedOf(c)?.marks ?? {};
+  const marks = ((c.get(followsKey) as readonly string[] | undefined) ?? []).map((subject) => known[subject]);
+  return marks.length > 0 && marks.every((mark) => mark !== undefined) ? marks : null;
 }
 
 /** Who made the write: usually who is at the phone, else somebody who was there before and whose write waited. */

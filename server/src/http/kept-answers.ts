@@ -3,7 +3,9 @@ import { gzip } from 'node:zlib';
 
 import type { Context } from 'hono';
 
+import { tagOf } from '../data/revisions';
 import { Latest } from '../kept/latest';
+import { marksIn } from './guard';
 
 const packed = promisify(gzip);
 
@@ -14,15 +16,25 @@ const mostBytes = 8 * 1024 * 1024;
 const answers = new Latest<Buffer>(mostBytes, (bytes) => bytes.length);
 
 /**
- * Answers with what a tag stands for: not at all to who has it already, as it was packed before to who asks again.
+ * Answers with what follows from the marks that the route names: not at all to who has it already, as it was packed before to
+ * who asks again.
  *
  * @param path - what is asked for: the tags of two of them may be alike
- * @param tag - null: the answer may not be kept
  *
  * @example
- * return keptAnswer(c, 'stores', await tagOf(dataSource, ['stores']), () => allStores(dataSource));
+ * return keptAnswer(c, 'stores', () => allStores(dataSource));
  */
-export async function keptAnswer(
+export function keptAnswer(c: Context, path: string, make: () => Promise<unknown>): Promise<Response> {
+  const marks = marksIn(c);
+  return taggedAnswer(c, path, marks && tagOf(marks), make);
+}
+
+/**
+ * The same under a tag of the route's own.
+ *
+ * @param tag - null: the answer may not be kept
+ */
+export async function taggedAnswer(
   c: Context,
   path: string,
   tag: string | null,

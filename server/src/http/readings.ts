@@ -13,6 +13,7 @@ export const readings = (dataSource: DataSource) =>
     entity: ReadingEntity,
     body: NewReading,
     together: whyUnsuited,
+    byItself: () => true,
     columns: (body, { c }) => ({
       place: body.place,
       feature: body.feature,

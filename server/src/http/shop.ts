@@ -5,7 +5,6 @@ import type { DataSource } from 'typeorm';
 
 import { ShopSettingsEntity } from '../data/entities/shop-settings';
 import { journalled } from '../data/journal';
-import { tagOf } from '../data/revisions';
 import { settingsId, shopSettings } from '../data/workshop';
 import { keptAnswer } from './kept-answers';
 import { readPlain } from './read-plain';
@@ -18,9 +17,7 @@ export function shopRoutes(dataSource: DataSource, shop: Shop): Hono {
 
   app.get('/', (c) => c.json(shop));
 
-  app.get('/settings', async (c) =>
-    keptAnswer(c, 'settings', await tagOf(dataSource, ['settings']), () => shopSettings(dataSource)),
-  );
+  app.get('/settings', (c) => keptAnswer(c, 'settings', () => shopSettings(dataSource)));
 
   app.put('/settings', async (c) => {
     const { version, ...settings } = await readPlain(c, SettingsEntry);

@@ -7,7 +7,6 @@ import type { DataSource } from 'typeorm';
 import { PartEntity } from '../data/entities/part';
 import { StoreMoveEntity } from '../data/entities/store-move';
 import { journalled } from '../data/journal';
-import { tagOf } from '../data/revisions';
 import { allStores, countParts, holdStores, storePart } from '../data/stock';
 import { keptAnswer } from './kept-answers';
 import { ProblemError } from '../problem/problem';
@@ -19,7 +18,7 @@ import { madeAt, uuidParam, writeContext } from './write-context';
 export function stores(dataSource: DataSource): Hono {
   const app = new Hono();
 
-  app.get('/', async (c) => keptAnswer(c, 'stores', await tagOf(dataSource, ['stores']), () => allStores(dataSource)));
+  app.get('/', (c) => keptAnswer(c, 'stores', () => allStores(dataSource)));
 
   app.put('/:itemId', async (c) => {
     const id = uuidParam(c, 'itemId');

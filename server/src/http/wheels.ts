@@ -6,7 +6,6 @@ import type { DataSource } from 'typeorm';
 import { WheelEntity } from '../data/entities/wheel';
 import { journalled } from '../data/journal';
 import { allWheels, wheelShape } from '../data/records';
-import { tagOf } from '../data/revisions';
 import { keptAnswer } from './kept-answers';
 import { ProblemError } from '../problem/problem';
 import { readPlain } from './read-plain';
@@ -17,7 +16,7 @@ import { uuidParam, writeContext } from './write-context';
 export function wheels(dataSource: DataSource): Hono {
   const app = new Hono();
 
-  app.get('/', async (c) => keptAnswer(c, 'wheels', await tagOf(dataSource, ['wheels']), () => allWheels(dataSource)));
+  app.get('/', (c) => keptAnswer(c, 'wheels', () => allWheels(dataSource)));
 
   app.put('/:wheelId', async (c) => {
     const id = uuidParam(c, 'wheelId');

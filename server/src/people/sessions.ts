@@ -4,6 +4,7 @@ import { LessThan, type DataSource } from 'typeorm';
 
 import { PersonEntity } from '../data/entities/person';
 import { SessionEntity } from '../data/entities/session';
+import { ask, prepared } from '../data/prepared';
 
 /** Days after which a browser must be signed in again: unused, and at all. */
 const idleDays = 30;
@@ -24,6 +25,8 @@ export interface Signed {
   /** Those whose proof still holds. */
   provedIds: readonly string[];
   proofs: Readonly<Record<string, string>>;
+  /** The marks that were asked for with it, by their subjects. */
+  marks: Readonly<Record<string, string>>;
 }
 
 interface SignedRow extends PersonEntity {
@@ -31,12 +34,14 @@ interface SignedRow extends PersonEntity {
   proofs: Record<string, string>;
   created_at: Date;
   seen_at: Date;
+  marks: Record<string, string> | null;
 }
 
-const signedQuery = `
-  SELECT token_digest, proofs, created_at, seen_at,
+/** With the marks of what is asked for: most requests ask the database nothing else. */
+const signedQuery = prepared(`
+  SELECT (SELECT json_object_agg(subject, revision) FROM revision WHERE subject = ANY($2)) AS marks, token_digest, proofs, created_at, seen_at,
     person.id, name, name_key AS "nameKey", role, active, password_hash AS "passwordHash", pin_hash AS "pinHash", person.language, version
-  FROM session JOIN person ON person.id = session.person_id WHERE token_digest = $1`;
+  FROM session JOIN person ON person.id = session.person_id WHERE token_digest = $1`);
 
 /** Sessions in the database: any server process finds them. */
 export class Sessions {
@@ -67,14 +72,17 @@ export class Sessions {
     return token;
   }
 
-  /** Who a token belongs to; null when it is unknown, too old, or its person may no longer sign in. */
-  async find(token: string | undefined): Promise<Signed | null> {
+  /**
+   * Who a token belongs to; null when it is unknown, too old, or its person may no longer sign in.
+   *
+   * @param subjects - whose marks are wanted along with it
+   */
+  async find(token: string | undefined, subjects: readonly string[] = []): Promise<Signed | null> {
     if (!token) return null;
-    // Every request asks: one plain query, not two that make entities.
-    const [row] = await this.dataSource.query<SignedRow[]>(signedQuery, [digest(token)]);
+    const [row] = await ask<SignedRow>(this.dataSource, signedQuery, [digest(token), subjects]);
     const now = Date.now();
     if (!row) return null;
-    const { token_digest: tokenDigest, proofs, created_at: createdAt, seen_at: seenAt, ...asPerson } = row;
+    const { token_digest: tokenDigest, proofs, created_at: createdAt, seen_at: seenAt, marks, ...asPerson } = row;
     if (now - seenAt.getTime() > idleDays * dayMs) return null;
     if (now - createdAt.getTime() > longestDays * dayMs) return null;
     const person = Object.assign(new PersonEntity(), asPerson);
@@ -83,7 +91,7 @@ export class Sessions {
       await this.dataSource.manager.update(SessionEntity, { tokenDigest }, { seenAt: new Date(now) });
     }
     const provedIds = Object.keys(proofs).filter((id) => now - Date.parse(proofs[id]!) < proofHours * 3600 * 1000);
-    return { tokenDigest, person, provedIds, proofs };
+    return { tokenDigest, person, provedIds, proofs, marks: marks ?? {} };
   }
 
   /** Ends this browser's session. */

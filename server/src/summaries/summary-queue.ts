@@ -24,16 +24,19 @@ export function jobFor(heard: Heard): SummaryJob | null {
   return ofShop.includes(heard.subject) ? { bikeId: null } : null;
 }
 
+/** Milliseconds without a change until what changed is a job: who is still writing would make the row stale again at once. */
+const quietMs = 1000;
 /** Milliseconds until somebody looks for a job again after none was there. */
 const againMs = 1000;
 
 /**
- * Has summaries worked out before anybody asks for the list: every change is a job in the database's own queue, whichever
- * server made it, and one server takes it. A job that is lost costs nothing but the time of whoever asks first.
+ * Has summaries worked out before anybody asks for the list: what has changed and is left in peace for a moment is a job in the
+ * database's own queue, whichever server changed it, and one server takes it. A job that is lost costs nothing but the time of whoever asks first.
  */
 export class SummaryQueue {
   private readonly boss: PgBoss;
   private readonly ending = new AbortController();
+  private readonly unsettled = new Map<string | null, NodeJS.Timeout>();
   private leave: () => void = () => undefined;
   private atWork: Promise<void> = Promise.resolve();
 
@@ -61,13 +64,14 @@ export class SummaryQueue {
     this.atWork = this.work();
     this.leave = this.feed.listen((heard) => {
       const job = jobFor(heard);
-      if (job) void this.send(job);
+      if (job) this.settle(job);
     });
   }
 
   async stop(): Promise<void> {
     this.leave();
     this.ending.abort();
+    for (const timer of this.unsettled.values()) clearTimeout(timer);
     await this.atWork;
     await this.boss.stop({ graceful: false, wait: false });
   }
@@ -100,6 +104,16 @@ export class SummaryQueue {
       return;
     }
     await this.boss.complete(queue, id);
+  }
+
+  /** Sends the job once nothing has asked for it for a moment. */
+  private settle(job: SummaryJob): void {
+    clearTimeout(this.unsettled.get(job.bikeId));
+    const send = () => {
+      this.unsettled.delete(job.bikeId);
+      void this.send(job);
+    };
+    this.unsettled.set(job.bikeId, setTimeout(send, quietMs).unref());
   }
 
   private async send(job: SummaryJob): Promise<void> {

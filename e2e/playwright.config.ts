@@ -42,9 +42,9 @@ export default defineConfig<ServerOptions>({
       // Whole conversions, hand-overs, and what two phones write at once.
       grep: /@two-servers/,
     },
-    { name: 'wide', use: wide, testMatch: /(whole-way|keyboard)\.spec\.ts/ },
+    { name: 'wide', use: wide, testMatch: /whole-way\.spec\.ts/ },
     // Last, since most of its journeys are short: none is left to run alone at the end.
     // What is shown on two servers need not be shown on one again.
-    { name: 'phone', use: phone, grepInvert: /@two-servers/, testIgnore: /keyboard\.spec\.ts/ },
+    { name: 'phone', use: phone, grepInvert: /@two-servers/ },
   ],
 });

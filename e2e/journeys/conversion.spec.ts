@@ -1,18 +1,20 @@
 import type { Page } from '@playwright/test';
 
 import type { OwnShop } from '../support/own-shop';
-import { frontEnd, Hand } from '../support/hand';
+import { frontEnd } from '../support/hand';
+import { Keys } from '../support/keys';
 import { Stand } from '../support/stand';
 import { bakery, taken } from '../support/taken';
 import { accessible, expect, measuring, piecesFetched, test } from '../support/test';
 
-/** What was recorded of the steps, without ids and times: the same work must leave the same record. */
+/** What was recorded of the steps, without ids and times: the same work must leave the same record, whatever is entered first. */
 async function recorded(shop: OwnShop, bike: string): Promise<string[]> {
-  const rows = await shop.query<{ what: string }>(
-    `SELECT kind || ' ' || (data - 'minutes')::text AS what FROM job_event
+  const rows = await shop.query<{ kind: string; data: { readings?: { check: string }[] } }>(
+    `SELECT kind, data - 'minutes' AS data FROM job_event
      WHERE bike_id = '${bike}' AND withdrawn_at IS NULL ORDER BY at, id`,
   );
-  return rows.map(({ what }) => what);
+  for (const { data } of rows) data.readings?.sort((one, other) => one.check.localeCompare(other.check));
+  return rows.map(({ kind, data }) => `${kind} ${JSON.stringify(data)}`);
 }
 
 /** The page is held by the service worker, and everything of the app is in the browser. */
@@ -22,38 +24,83 @@ async function readyForOffline(page: Page): Promise<void> {
   await piecesFetched(page);
 }
 
-/** Measures what is open at the bakery bike's front end, and takes the stack: its slots must be filed. */
-async function bakeryStack(page: Page, shop: OwnShop): Promise<void> {
-  const hand = new Hand(page, 'caliper');
-  await page.goto(`${shop.url}/bikes/${bakery}/front/measure`);
-  await hand.read('Left slot, width at the seat', '9.62');
-  await hand.read('Right slot, width at the mouth', '9.66');
-  await hand.read('Right slot, width in the middle', '9.62');
-  await hand.read('Right slot, width at the seat', '9.6');
-  for (const [how, title, value] of frontEnd.slice(frontEnd.findIndex(([, name]) => name === 'Left slot depth'))) {
-    await (how === 'answer' ? hand.answer(title, value) : hand.read(title, title === 'Old axle' ? '9.5' : value));
+/** From the list of bikes to the stand by keys alone: measures what is open at the front end, and takes the stack. */
+async function stackByKeys(keys: Keys, shop: OwnShop): Promise<void> {
+  const { page } = keys;
+  await page.goto(shop.url);
+  await expect(page.getByText('Bakery box bike').first()).toBeVisible();
+  // The first key leads past the bar.
+  await keys.press('Tab');
+  await expect(page.getByRole('link', { name: 'To the page' })).toBeFocused();
+  await keys.press('Enter');
+  await keys.go(`a[href="/bikes/${bakery}"]`);
+  await expect(page).toHaveTitle(/^MQ-31 · .* · Cricket$/);
+  await keys.go('[data-testid="go-on"]');
+  await measuring(page, 'Left slot, width at the seat');
+  for (const value of ['9.62', '9.66', '9.62', '9.6']) {
+    const before = await page.getByRole('heading', { level: 1 }).innerText();
+    await keys.type(value);
+    await keys.press('Enter');
+    await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(before);
   }
-  // A hand is slower than the browser's disk: the last reading is kept before the page is left.
+  for (const [how, title, value] of frontEnd.slice(frontEnd.findIndex(([, name]) => name === 'Left slot depth'))) {
+    await measuring(page, title);
+    if (how === 'read') {
+      await keys.type(title === 'Old axle' ? '9.5' : value);
+      await keys.press('Enter');
+      continue;
+    }
+    // Arrows go round the answers and record nothing; Space gives the one that is wanted.
+    await keys.to('[role="radiogroup"] [role="radio"]');
+    const answer = page.getByRole('radio', { name: value, exact: true });
+    for (let at = 0; at < 8 && !(await answer.evaluate((radio) => radio === document.activeElement)); at += 1) {
+      await keys.press('ArrowRight');
+      await measuring(page, title);
+    }
+    await keys.press('Space');
+  }
   await measuring(page, 'Tyre width');
   await expect(page.getByTestId('sync-strip')).toHaveCount(0);
   await page.goto(`${shop.url}/bikes/${bakery}/front/fit`);
   await expect(page.getByTestId('verdict')).toContainText('Goes after work');
-  await page.getByTestId('take').click();
+  await keys.go('[data-testid="take"]');
   await expect(page.getByText(/Taken .* by Wren/)).toBeVisible();
+  await page.goto(`${shop.url}/bikes/${bakery}/stand`);
+  await expect(page.getByTestId('step-title')).toHaveText('Look the parcel over');
+  // What opens gets the cursor, Escape closes it, and then the cursor is back.
+  await keys.go('[data-testid="step-skip"]');
+  await expect(page.getByTestId('step-because')).toBeFocused();
+  await keys.press('Escape');
+  await expect(page.getByTestId('step-because')).toHaveCount(0);
+  await expect(page.getByTestId('step-skip')).toBeFocused();
+  // Where nothing is recorded by it, an arrow chooses.
+  const stands = page.getByRole('radiogroup', { name: 'The bike is' });
+  await keys.to('[role="radiogroup"][aria-label="The bike is"] [role="radio"]');
+  for (const name of ['Upside down', 'Wheels down']) {
+    await keys.press('ArrowRight');
+    await expect(stands.getByRole('radio', { name })).toBeFocused();
+    await expect(stands.getByRole('radio', { name })).toHaveAttribute('aria-checked', 'true');
+  }
 }
 
 test(
-  'a whole conversion of the bakery box bike, online and then without network, leaves equal records',
+  'a whole conversion by keys alone, and again by touch without network, leaves equal records',
   { tag: '@two-servers' },
   async ({ browser, shop }, { project }) => {
     test.setTimeout(600_000);
-    const context = await browser.newContext(project.use);
+    const context = await browser.newContext({
+      ...project.use,
+      viewport: { width: 1280, height: 800 },
+      hasTouch: false,
+    });
     const page = await context.newPage();
-    await bakeryStack(page, shop);
-    await taken(page, shop, bakery);
+    const keys = new Keys(page);
+    await stackByKeys(keys, shop);
     await accessible(page);
-    const steps = await new Stand(page).walk();
+    const before = keys.pressed;
+    const steps = await keys.walk();
     expect(steps).toBeGreaterThan(75);
+    process.stdout.write(`by keys alone: ${steps} steps with ${keys.pressed - before} keys\n`);
     await expect
       .poll(() => recorded(shop, bakery).then((rows) => rows.filter((row) => row.startsWith('step')).length))
       .toBe(steps);

@@ -8,6 +8,7 @@ export const words = {
     throwAway: phrase('ui.draft.throwAway'),
     sure: phrase('ui.draft.sure'),
   },
+  drawingFile: phrase('ui.drawingFile'),
   product: phrase('ui.product'),
   toPage: phrase('ui.toPage'),
   figuresInLine: phrase('ui.figuresInLine'),

@@ -6,34 +6,12 @@ import type { BikeFacts } from '../bike-facts';
 import { inventedKit } from '../fit/invented.testing';
 import { say } from '../english.testing';
 import { inputErrors } from '../input';
-import { measuredBike } from '../kit-on-bike/measured-bike.testing';
 import { toldFeatures } from '../told';
 import { answersOf, roomStations, wholeBike, type RoomStation } from '../whole-bike';
-import { cableRunsExample, connectionsExample } from '../../calc/examples';
 import { against, arranged, arrangementLines, factsOfStation, stillSo } from '.';
+import { builtBike } from './built-bike.testing';
 
-const { head, forkTravelMm, discs, crank, anchors } = cableRunsExample;
-const rim = { kind: 'rim' as const, leverPull: 'long' as const, caliperPull: 'long' as const };
-const own = { oneWithShifter: false, cutOff: true };
-const facts: BikeFacts = {
-  ...measuredBike,
-  riderKg: 80,
-  brakes: { front: rim, rear: rim },
-  levers: { front: own, rear: own, inLine: 0, atLever: 0, swap: false },
-  cables: {
-    steering: { head, forkTravelMm },
-    turning: { discs, crank },
-    anchors: Object.entries(anchors).map(([id, anchor]) => ({ id, ...anchor })),
-    runs: [{ id: 'Throttle', path: ['throttle', 'stem', 'head tube'], suppliedMm: 800 }],
-  },
-  wiring: { plugs: connectionsExample.plugs, repin: true },
-  rack: {
-    rack: { ratedKg: 25, fixings: 4, material: 'aluminium', onSeatPost: false, lengthMm: 400, widthMm: 120 },
-    pack: { massKg: 3, lengthMm: 360, widthMm: 100, onRail: true },
-    luggageKg: 5,
-    straps: [{ holdsN: 100 }, { holdsN: 100 }],
-  },
-};
+const facts = builtBike;
 const kits = [inventedKit];
 
 describe('what a station hangs on', () => {

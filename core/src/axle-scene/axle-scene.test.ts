@@ -155,7 +155,17 @@ describe('the drawing of the axle', () => {
   });
 
   it('stands alone as a file, with nothing of its names taken for marks', () => {
-    const tones: SceneTones = { paper: '#1', sheet: '#2', ink: '#3', soft: '#4', metal: '#5', lime: '#6', stop: '#7' };
+    const tones: SceneTones = {
+      paper: '#1',
+      sheet: '#2',
+      ink: '#3',
+      soft: '#4',
+      rule: '#5',
+      metal: '#6',
+      lime: '#7',
+      work: '#8',
+      stop: '#9',
+    };
     const scene = axleScene(data, { ...look, view: 'right', nameOf: () => '<b>&"' });
     const svg = svgText(scene, tones, 'Sans');
     expect(svg).toMatch(/^<svg xmlns="http:\/\/www.w3.org\/2000\/svg" width="390" height="270"/);

@@ -5,7 +5,9 @@ export interface SceneTones {
   ink: string;
   soft: string;
   metal: string;
+  rule: string;
   lime: string;
+  work: string;
   stop: string;
 }
 
@@ -19,6 +21,8 @@ interface Inked {
   /** Lengths of line and gap, in px. */
   dash?: readonly number[];
   opacity?: number;
+  /** Lines end in a half circle. */
+  roundEnds?: true;
 }
 
 export interface RectShape extends Inked {
@@ -27,6 +31,8 @@ export interface RectShape extends Inked {
   y: number;
   width: number;
   height: number;
+  /** Of its corners. */
+  radius?: number;
 }
 
 export interface PathShape extends Inked {
@@ -36,12 +42,13 @@ export interface PathShape extends Inked {
 
 export interface TextShape {
   shape: 'text';
-  /** Middle of the text, and the line that it stands on. */
+  /** Middle of the text, or the end that is named, and the line that it stands on. */
   x: number;
   y: number;
   text: string;
   size: number;
   fill: keyof SceneTones;
+  from?: 'start' | 'end';
 }
 
 /** Shapes that belong together; what can be picked up names itself. */

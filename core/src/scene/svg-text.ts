@@ -18,13 +18,14 @@ export function svgText({ width, height, shapes }: Scene, tones: SceneTones, fon
         return `<g>${shape.shapes.map(write).join('')}</g>`;
       case 'rect': {
         const { x, y, width: wide, height: tall } = shape;
-        return `<rect x="${r(x)}" y="${r(y)}" width="${r(wide)}" height="${r(tall)}"${inked(shape, tones)}/>`;
+        const corners = shape.radius === undefined ? '' : ` rx="${shape.radius}"`;
+        return `<rect x="${r(x)}" y="${r(y)}" width="${r(wide)}" height="${r(tall)}"${corners}${inked(shape, tones)}/>`;
       }
       case 'path':
         return `<path d="${shape.d.replace(/-?\d+\.\d{3,}/g, (figure) => String(r(Number(figure))))}"${inked(shape, tones)}/>`;
       case 'text': {
         const { x, y, size, fill, text } = shape;
-        const face = `font-size="${r(size)}" font-family="${font}" font-weight="600" text-anchor="middle"`;
+        const face = `font-size="${r(size)}" font-family="${font}" font-weight="600" text-anchor="${shape.from ?? 'middle'}"`;
         return `<text x="${r(x)}" y="${r(y)}" ${face} fill="${tones[fill]}">${escaped(text)}</text>`;
       }
     }
@@ -49,12 +50,13 @@ export function paintOf(paint: Paint, tones: SceneTones): string {
 }
 
 function inked(
-  { fill = 'none', stroke, strokeWidth, dash, opacity }: Extract<Shape, { shape: 'rect' | 'path' }>,
+  { fill = 'none', stroke, strokeWidth, dash, opacity, roundEnds }: Extract<Shape, { shape: 'rect' | 'path' }>,
   tones: SceneTones,
 ): string {
   return [
     ` fill="${paintOf(fill, tones)}"`,
     stroke ? ` stroke="${tones[stroke]}" stroke-width="${strokeWidth ?? 1}" stroke-linejoin="round"` : '',
+    roundEnds ? ' stroke-linecap="round"' : '',
     dash ? ` stroke-dasharray="${dash.join(' ')}"` : '',
     opacity === undefined ? '' : ` opacity="${opacity}"`,
   ].join('');

@@ -1,12 +1,14 @@
 import { heldArrangements } from '@cricket/contract/core-record';
 import type { ArrangementAcceptance } from '@cricket/contract/shapes';
 import { arrangementLines, stillSo } from '@cricket/core/arrangement';
+import { roomDrawing } from '@cricket/core/room-drawing';
 import type { Said } from '@cricket/core/said';
 import { inUnits } from '@cricket/core/units';
 import type { Verdict } from '@cricket/core/verdict';
 import { wholeBike, type RoomStation } from '@cricket/core/whole-bike';
 import type { Content } from 'pdfmake/interfaces';
 
+import { drawing, letters, textWidth } from './drawing';
 import type { JobData } from './job-data';
 import { paperDate } from './paper-date';
 
@@ -30,11 +32,18 @@ export function roomPart({ record, states, units, timeZone, speaker }: RoomOfJob
   if (known.length === 0) return [];
   const line = (text: string): Content => ({ text: inUnits(text, units), margin: [10, 0, 0, 0] });
   const strong = (text: string): Content => ({ text: inUnits(text, units), bold: true, color: '#A22E1C' });
+  const drawn = ({ kind, input, result }: ArrangementAcceptance): Content[] => {
+    const drawn = roomDrawing(kind, input.facts, result.chosen as never, { width: textWidth, letters, say });
+    if (!drawn) return [];
+    const names = drawn.numbered.map((name, at) => `${at + 1} ${name}`).join(' · ');
+    return [drawing(drawn.scene), ...(names ? [line(names)] : [])];
+  };
   const asTaken = (each: ArrangementAcceptance): Content[] => {
     const { verdict, findings } = each.result;
     return [
       { text: message('room.taken', { ...head(each.kind, verdict), ...takenBy(each, timeZone) }), bold: true },
       ...linesOf(each).map(say).map(line),
+      ...drawn(each),
       ...findings.flatMap(({ because, overridden }) =>
         overridden
           ? [line(message('room.answers-for-it', { because, person: overridden.person, reason: overridden.because }))]

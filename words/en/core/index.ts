@@ -21,6 +21,7 @@ import connections from './connections.json';
 import contract from './contract.json';
 import controllers from './controllers.json';
 import conversions from './conversions.json';
+import crankPart from './crank-part.json';
 import end from './end.json';
 import endAdapter from './end-adapter.json';
 import endFit from './end-fit.json';
@@ -87,6 +88,7 @@ export const core = {
   contract,
   controllers,
   conversions,
+  'crank-part': crankPart,
   end,
   'end-adapter': endAdapter,
   'end-fit': endFit,

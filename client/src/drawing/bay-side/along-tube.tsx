@@ -3,7 +3,7 @@ import { View, type GestureResponderEvent } from 'react-native';
 
 import { movedBy, useHeld, type Live } from '../kit/live';
 import { pushable, type PushKey } from '../kit/pushable';
-import type { Point } from './bay-scene';
+import type { Point } from '@cricket/core/bay-scene';
 
 export interface Pushed {
   value: number;

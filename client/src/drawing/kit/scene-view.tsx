@@ -32,11 +32,16 @@ export function SceneView({ scene: { width, height, shapes }, tones, label, onPi
           </Pattern>
         ))}
       </Defs>
-      {shapes.map((shape, index) => (
-        <Drawn key={index} shape={shape} tones={tones} onPick={onPick} />
-      ))}
+      <Shapes shapes={shapes} tones={tones} onPick={onPick} />
     </Svg>
   );
+}
+
+type ShapesProps = Pick<Scene, 'shapes'> & Pick<SceneViewProps, 'tones' | 'onPick'>;
+
+/** Some shapes of a scene, on a sheet that is there. */
+export function Shapes({ shapes, tones, onPick }: ShapesProps) {
+  return shapes.map((shape, index) => <Drawn key={index} shape={shape} tones={tones} onPick={onPick} />);
 }
 
 interface DrawnProps extends Pick<SceneViewProps, 'tones'> {
@@ -50,23 +55,22 @@ function Drawn({ shape, tones, onPick }: DrawnProps) {
       const { picks, shapes } = shape;
       return (
         <G {...(onPick && picks !== null && { onPress: () => onPick(picks) })}>
-          {shapes.map((each, index) => (
-            <Drawn key={index} shape={each} tones={tones} onPick={onPick} />
-          ))}
+          <Shapes shapes={shapes} tones={tones} onPick={onPick} />
         </G>
       );
     }
     case 'text': {
-      const { x, y, size, fill, text } = shape;
+      const { x, y, size, fill, text, from = 'middle' } = shape;
       return (
-        <SvgTxt x={x} y={y} textAnchor="middle" fill={tones[fill]} fontWeight="600" fontSize={size}>
+        <SvgTxt x={x} y={y} textAnchor={from} fill={tones[fill]} fontWeight="600" fontSize={size}>
           {text}
         </SvgTxt>
       );
     }
     case 'rect': {
-      const { x, y, width, height } = shape;
-      return <Rect x={x} y={y} width={width} height={height} {...inked(shape, tones)} />;
+      const { x, y, width, height, radius } = shape;
+      const corners = radius === undefined ? null : { rx: radius };
+      return <Rect x={x} y={y} width={width} height={height} {...corners} {...inked(shape, tones)} />;
     }
     case 'path':
       return <Path d={shape.d} {...inked(shape, tones)} />;
@@ -74,12 +78,13 @@ function Drawn({ shape, tones, onPick }: DrawnProps) {
 }
 
 function inked(
-  { fill = 'none', stroke, strokeWidth, dash, opacity }: Extract<Shape, { shape: 'rect' | 'path' }>,
+  { fill = 'none', stroke, strokeWidth, dash, opacity, roundEnds }: Extract<Shape, { shape: 'rect' | 'path' }>,
   tones: Tones,
 ) {
   return {
     fill: paintOf(fill, tones),
     ...(stroke && { stroke: tones[stroke], strokeWidth: strokeWidth ?? 1, strokeLinejoin: 'round' as const }),
+    ...(roundEnds && { strokeLinecap: 'round' as const }),
     ...(dash && { strokeDasharray: dash.join(' ') }),
     ...(opacity !== undefined && { opacity }),
   };

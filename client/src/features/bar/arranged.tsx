@@ -1,9 +1,11 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import type { KitOnBar } from '@cricket/core/bar-question';
+import { barPlan, barScene } from '@cricket/core/bar-scene';
 import { holdsEvery, type HandlebarInput, type HandlebarResult, type WayOut } from '@cricket/core/handlebar';
 import { useState } from 'react';
 import { View } from 'react-native';
 
+import { SaveDrawing } from '../../drawing/kit/save-drawing';
 import { FindingRows } from '../../job/findings/finding-rows';
 import { Segments } from '../../ui/segments';
 import { Txt } from '../../ui/txt';
@@ -60,6 +62,10 @@ export function Arranged({ record, question, result, missing }: ArrangedProps) {
       <BarLayoutShown question={question} result={result} layout={layout}>
         {choose}
       </BarLayoutShown>
+      <SaveDrawing
+        name={`${record.bike.tag}-bar`}
+        scene={(wide) => barScene(barPlan(question.bar, question.parts, layout), wide)}
+      />
       <FindingRows findings={findings} />
       {impossible && impossible.ways.length > 0 ? (
         <View className="gap-1 px-4 pt-3">

@@ -1,10 +1,10 @@
+import { barPlan } from '@cricket/core/bar-scene';
 import type { BarLayout, HandlebarInput, HandlebarResult, PlacedPart } from '@cricket/core/handlebar';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 
 import { figure } from '../../ui/figure-text';
 import { BarAbove, type BarPush } from '../../drawing/bar-above/bar-above';
-import { barScene } from '../../drawing/bar-above/bar-scene';
 import { Txt } from '../../ui/txt';
 import { words } from './words';
 
@@ -28,7 +28,7 @@ export function BarLayoutShown({ question, result, layout, push, children }: Bar
       {width > 0 ? (
         <View className="border-y-2 border-ink bg-sheet py-2">
           <BarAbove
-            scene={barScene(question.bar, question.parts, layout)}
+            plan={barPlan(question.bar, question.parts, layout)}
             width={width}
             label={words.drawn(...readOut(layout))}
             {...(push && { push })}

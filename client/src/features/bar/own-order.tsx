@@ -1,4 +1,5 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
+import { barPlan, barScene, placeOnBar } from '@cricket/core/bar-scene';
 import { withKit, type KitOnBar } from '@cricket/core/bar-question';
 import {
   holdsEvery,
@@ -15,7 +16,7 @@ import { startTransition, useMemo, useState } from 'react';
 import { View } from 'react-native';
 
 import { useTell } from '../../data/use-tell';
-import { barScene, placeOnBar } from '../../drawing/bar-above/bar-scene';
+import { SaveDrawing } from '../../drawing/kit/save-drawing';
 import { FindingRows } from '../../job/findings/finding-rows';
 import { RoleButton } from '../../session/role-button';
 import { Alerts } from '../../ui/alerts';
@@ -41,7 +42,7 @@ export function OwnOrder({ record, question, result, missing, onArrange }: OwnOr
   const { tell, messages } = useTell(record);
   const [order, setOrder] = useState<BarOrder>(() => startOf(bar?.order, question, result));
   const laid = useMemo(() => withKit(laidByHand(question, order), missing), [question, order, missing]);
-  const scene = barScene(question.bar, question.parts, laid.layout);
+  const plan = barPlan(question.bar, question.parts, laid.layout);
   const isKept = JSON.stringify(bar?.order) === JSON.stringify(order);
   return (
     <View>
@@ -53,7 +54,7 @@ export function OwnOrder({ record, question, result, missing, onArrange }: OwnOr
         push={{
           says: words.push,
           onPush: (id, atMm) => {
-            const { side, at } = placeOnBar(scene, id, atMm);
+            const { side, at } = placeOnBar(plan, id, atMm);
             const next = movedTo(order, id, side, at);
             // Most of the way nothing changes: the page need not follow.
             if (JSON.stringify(next) !== JSON.stringify(order)) startTransition(() => setOrder(next));
@@ -86,6 +87,7 @@ export function OwnOrder({ record, question, result, missing, onArrange }: OwnOr
           />
         </View>
       </BarLayoutShown>
+      <SaveDrawing name={`${record.bike.tag}-bar`} scene={(wide) => barScene(plan, wide)} />
       <FindingRows findings={laid.findings} />
     </View>
   );

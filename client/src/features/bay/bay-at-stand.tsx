@@ -1,10 +1,10 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { bayOfBike } from '@cricket/core/bay-question';
+import { bayPlan } from '@cricket/core/bay-scene';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
 import { figure } from '../../ui/figure-text';
-import { bayScene } from '../../drawing/bay-side/bay-scene';
 import { BaySide } from '../../drawing/bay-side/bay-side';
 import { FindingRows } from '../../job/findings/finding-rows';
 import { bayPath } from '../../ui/pages';
@@ -34,7 +34,7 @@ export function BayAtStand({ bike }: { bike: BikeRecord['bike'] }) {
           {width > 0 ? (
             <View className="border-y-2 border-ink bg-sheet py-1">
               <BaySide
-                scene={bayScene(open.input, open.result.triangle, laid)}
+                plan={bayPlan(open.input, open.result.triangle, laid)}
                 width={width}
                 verdict={laid.verdict}
                 label={words.drawn(tube, figure(laid.fromMm, 0))}

@@ -1,14 +1,15 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import type { BayTube, Stretch } from '@cricket/core/battery-bay';
 import { bayOfBike, type BayOfBike } from '@cricket/core/bay-question';
+import { bayPlan, bayScene } from '@cricket/core/bay-scene';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
 import { figure } from '../../ui/figure-text';
 import { useTell } from '../../data/use-tell';
 import { useLive, type Live } from '../../drawing/kit/live';
-import { bayScene } from '../../drawing/bay-side/bay-scene';
 import { BaySide } from '../../drawing/bay-side/bay-side';
+import { SaveDrawing } from '../../drawing/kit/save-drawing';
 import { FindingRows } from '../../job/findings/finding-rows';
 import { RoleButton } from '../../session/role-button';
 import { Alerts } from '../../ui/alerts';
@@ -74,6 +75,7 @@ function OnTube({ record, bay, tube }: OnTubeProps) {
   };
   const laid = useMemo(() => bay.laidAt(fromMm), [bay, fromMm]);
   const box = useBoxPlace(facts, laid);
+  const plan = bayPlan(input, result.triangle, laid, box?.placed.outline);
   const isKept = kept !== undefined && kept.fromMm === (pushedTo ?? undefined);
   const { verdict } = result.chosen ? laid : result;
   return (
@@ -85,7 +87,7 @@ function OnTube({ record, bay, tube }: OnTubeProps) {
       {width > 0 ? (
         <View className="border-y-2 border-ink bg-sheet py-1">
           <BaySide
-            scene={bayScene(input, result.triangle, laid, box?.placed.outline)}
+            plan={plan}
             width={width}
             verdict={verdict}
             label={words.drawn(tube, figure(fromMm, 0))}
@@ -134,6 +136,10 @@ function OnTube({ record, bay, tube }: OnTubeProps) {
         )}
         {pushedTo !== null && result.chosen ? <Button label={words.best} onPress={layBest} testID="lay-best" /> : null}
       </View>
+      <SaveDrawing
+        name={`${record.bike.tag}-battery`}
+        scene={(wide) => bayScene(plan, wide, { isStopped: verdict === 'stop', isBoxStopped: box?.isStopped ?? false })}
+      />
       <FindingRows findings={(result.chosen ? laid : result).findings} />
       {box ? (
         <>

@@ -1,21 +1,24 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import { frameSpots } from '@cricket/core/battery-bay';
 import { placesAt, type CableRunsInput, type CableRunsResult, type Setting, type Spot } from '@cricket/core/cable-runs';
+import {
+  cablePlan,
+  cableScene,
+  movedSpot,
+  straight,
+  type CableCrop,
+  type CableViewFrom,
+  type HeldPlaces,
+  type Point,
+} from '@cricket/core/cable-scene';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
 import { figure } from '../../ui/figure-text';
 import { useTell } from '../../data/use-tell';
-import {
-  cableScene,
-  movedSpot,
-  type CableCrop,
-  type CableViewFrom,
-  type HeldPlaces,
-  type Point,
-} from '../../drawing/cable-view/cable-scene';
 import { CableView } from '../../drawing/cable-view/cable-view';
 import { useLive, type Live } from '../../drawing/kit/live';
+import { SaveDrawing } from '../../drawing/kit/save-drawing';
 import { FindingRows } from '../../job/findings/finding-rows';
 import { RoleButton } from '../../session/role-button';
 import { useMay } from '../../data/use-session';
@@ -31,7 +34,6 @@ import { words } from './words';
 import { say } from '../../ui/say';
 
 const noneHeld: HeldPlaces = {};
-const straight: Setting = { steerDeg: 0, travelMm: 0, swingDeg: 0 };
 const isStraight = ({ steerDeg, travelMm, swingDeg, pose }: Setting) =>
   steerDeg === 0 && travelMm === 0 && swingDeg === 0 && pose === undefined;
 
@@ -124,7 +126,7 @@ function Drawn({ record, live, input, result, onPush }: DrawnProps) {
   const [picked, setPicked] = useState<string | null>(input.cables[0]?.id ?? null);
   const run = result?.cables.find(({ id }) => id === picked) ?? null;
   const triangle = useMemo(() => (frame?.tubes ? (frameSpots(frame.tubes)?.triangle ?? null) : null), [frame?.tubes]);
-  const scene = cableScene(input, run, setting, from, crop, triangle);
+  const plan = cablePlan(input, run, setting, from, crop, triangle);
   const canPush = may.work && isStraight(setting);
   const { anchors } = placesAt(input, straight);
   const push = (id: string, by: Point) => {
@@ -150,13 +152,13 @@ function Drawn({ record, live, input, result, onPush }: DrawnProps) {
       {width > 0 ? (
         <View className="border-y-2 border-ink bg-sheet">
           <CableView
-            scene={scene}
+            plan={plan}
             from={from}
             width={width}
             label={words.drawn(picked)}
             places={
               canPush
-                ? scene.anchors.map(({ id }) => {
+                ? plan.anchors.map(({ id }) => {
                     const [x, y, z] = anchors[id]!;
                     return { id, says: words.push(id, figure(x, 0), figure(y, 0), figure(z, 0)) };
                   })
@@ -170,6 +172,7 @@ function Drawn({ record, live, input, result, onPush }: DrawnProps) {
       <Txt size="label" tone="soft" className="px-4 py-2">
         {canPush ? words.hint : words.onlyStraight}
       </Txt>
+      <SaveDrawing name={`${record.bike.tag}-cables`} scene={(wide) => cableScene(plan, from, wide)} />
       <SettingSliders input={input} setting={setting} onChange={setSetting} />
       {isStraight(setting) ? null : (
         <View className="items-start px-4 py-2">

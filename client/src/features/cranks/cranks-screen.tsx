@@ -1,4 +1,5 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
+import { crankPlan, crankScene } from '@cricket/core/crank-scene';
 import { pedalSensor, type PedalSensorInput, type PedalSensorResult, type SensorWay } from '@cricket/core/pedal-sensor';
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -7,14 +8,16 @@ import { View } from 'react-native';
 import { BikeNotThere } from '../../job/bike/bike-not-there';
 import { figure } from '../../ui/figure-text';
 import { useBike } from '../../data/use-bikes';
-import { CrankSection } from '../../drawing/crank-section/crank-section';
-import { crankScene } from '../../drawing/crank-section/crank-scene';
+import { SaveDrawing } from '../../drawing/kit/save-drawing';
+import { SceneView } from '../../drawing/kit/scene-view';
 import { FindingRows } from '../../job/findings/finding-rows';
 import { Mark } from '../../ui/mark';
 import { bikePath, cranksPath } from '../../ui/pages';
 import { TakeArrangement } from '../../job/room/take-arrangement';
 import { Screen } from '../../ui/screen';
 import { ToPage } from '../../ui/to-page';
+import { say } from '../../ui/say';
+import { useTones } from '../../ui/tones';
 import { Txt } from '../../ui/txt';
 import { VerdictLine } from '../../ui/verdict-line';
 import { CranksForm } from './cranks-form-screen';
@@ -40,7 +43,7 @@ function Cranks({ record }: { record: BikeRecord }) {
       footer={<TakeArrangement record={record} station="cranks" />}
     >
       <View className="max-w-[720px]">
-        {cranks ? <Ways cranks={cranks} /> : <Txt className="px-4 pb-2">{words.waiting}</Txt>}
+        {cranks ? <Ways cranks={cranks} tag={bike.tag} /> : <Txt className="px-4 pb-2">{words.waiting}</Txt>}
         <ToPage
           to={cranksPath(bike.id, 'figures')}
           className="min-h-[56px] justify-center px-4"
@@ -56,11 +59,13 @@ function Cranks({ record }: { record: BikeRecord }) {
   );
 }
 
-function Ways({ cranks }: { cranks: PedalSensorInput }) {
+function Ways({ cranks, tag }: { cranks: PedalSensorInput; tag: string }) {
+  const tones = useTones();
   const [width, setWidth] = useState(0);
   const result: PedalSensorResult = useMemo(() => pedalSensor(cranks), [cranks]);
   const { ways, findings, startDelayS, stopS, defaulted } = result;
   const [best] = ways as [SensorWay, ...SensorWay[]];
+  const draw = (wide: number) => crankScene(crankPlan(cranks, best), { width: wide, say });
   return (
     <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
       <VerdictLine verdict={result.verdict} className="px-4 pb-2" />
@@ -69,14 +74,14 @@ function Ways({ cranks }: { cranks: PedalSensorInput }) {
       </Txt>
       {width > 0 ? (
         <View className="border-y-2 border-ink bg-sheet py-2">
-          <CrankSection
-            scene={crankScene(cranks, best)}
-            names={words.parts}
-            width={width}
+          <SceneView
+            scene={draw(width)}
+            tones={tones}
             label={words.drawn(words.side[best.side], figure(best.gapMm), figure(best.spareMm))}
           />
         </View>
       ) : null}
+      <SaveDrawing name={`${tag}-cranks`} scene={draw} />
       <Txt className="px-4 py-3">{words.delay(figure(startDelayS), figure(stopS))}</Txt>
       {defaulted.length > 0 ? <Txt className="px-4 pb-3">{words.defaulted}</Txt> : null}
       <FindingRows findings={findings} />

@@ -12,6 +12,7 @@ import { useBikeEnd } from '../../job/bike/use-bike-end';
 import { SheetLinks } from '../../ui/sheet-links';
 import { useOutbox } from '../../data/use-outbox';
 import { axleLayout, axleLineTaken, axlePartName, axleScene, type AxleLineData } from '@cricket/core/axle-scene';
+import { fileWidth, saveDrawing } from '../../drawing/kit/save-drawing';
 import { spokenName } from '../../drawing/axle-line/part-names';
 import { Button } from '../../ui/button';
 import { Mark, verdictWords } from '../../ui/mark';
@@ -21,8 +22,8 @@ import { Txt } from '../../ui/txt';
 import { AxleDrawing } from './axle-drawing';
 import { findingTitle } from '../../job/findings/finding-titles';
 import { saveFile } from '../../ui/save-file';
-import { lightTones } from '../../ui/tones';
-import { svgText } from '@cricket/core/scene';
+import { words as uiWords } from '../../ui/words';
+import type { Scene } from '@cricket/core/scene';
 import { StackFigures } from './stack-figures';
 import { words } from './words';
 import { bikePath, endPath } from '../../ui/pages';
@@ -78,8 +79,8 @@ export function StackScreen() {
           <SheetLinks label={words.pdf} href={routes.stackCard(bikeId, end)} />
           <Button label={words.print} look="do" onPress={() => window.print()} className="grow" />
           <Button
-            label={words.svg}
-            onPress={() => saveFile(`${file}.svg`, 'image/svg+xml', drawingOf(axleLineTaken(taken, lips)))}
+            label={uiWords.drawingFile}
+            onPress={() => saveDrawing(file, drawingOf(axleLineTaken(taken, lips)))}
             className="grow"
           />
           <Button
@@ -100,18 +101,18 @@ export function StackScreen() {
   );
 }
 
-/** Width and height of the drawing in its file, in px. */
-const fileSize = { width: 900, height: 420 };
+/** Height of the drawing in its file, in px. */
+const fileHeight = 420;
 
 /** The drawing as a file of its own: light, whole, with the names of all parts. */
-function drawingOf(data: AxleLineData): string {
-  const scene = axleScene(data, {
-    ...fileSize,
+function drawingOf(data: AxleLineData): Scene {
+  return axleScene(data, {
+    width: fileWidth,
+    height: fileHeight,
     view: 'whole',
     figure,
     nameOf: (part) => say(axlePartName(part)),
   });
-  return `<?xml version="1.0" encoding="UTF-8"?>\n${svgText(scene, lightTones, 'Barlow Condensed')}\n`;
 }
 
 interface StackSheetProps {

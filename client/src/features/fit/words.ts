@@ -70,7 +70,6 @@ export const words = {
   noShims: phrase('fit.noShims'),
   print: phrase('fit.print'),
   pdf: phrase('fit.pdf'),
-  svg: phrase('fit.svg'),
   json: phrase('fit.json'),
   takenBy: (date: string, person: string) => phrase('fit.takenBy', { date, person }),
   asChanged: phrase('fit.asChanged'),

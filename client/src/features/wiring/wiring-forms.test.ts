@@ -1,7 +1,7 @@
 import { connections, type WiringAdapter, type WiringPlug } from '@cricket/core/connections';
 import type { FieldValues, Resolver } from 'react-hook-form';
 
-import { wiringScene } from '../../drawing/wiring-diagram/wiring-scene';
+import { wiringPlan } from '@cricket/core/wiring-scene';
 import { adapterToFields, checkAdapter, checkPlug, fieldsToAdapter, fieldsToPlug, plugToFields } from './wiring-forms';
 
 const socket: WiringPlug = {
@@ -61,7 +61,7 @@ describe('the diagram of a loom', () => {
   ];
   const plugs = [lead, socket, open, ...elsewhere];
   const { joins, unused } = connections({ plugs, adapters: [], repin: false });
-  const scene = wiringScene(plugs, joins, unused, 'Controller');
+  const scene = wiringPlan(plugs, joins, unused, 'Controller');
 
   it('has the middle part at the left, every join in a line of its own, and open plugs after them', () => {
     expect(scene.rows.map(({ left, right }) => [left.id, right?.id ?? null])).toEqual([

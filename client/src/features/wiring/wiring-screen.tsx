@@ -1,14 +1,15 @@
 import type { BikeRecord } from '@cricket/contract/shapes';
 import type { ConnectionsInput, ConnectionsResult } from '@cricket/core/connections';
 import { middleOf, wiringOfBike } from '@cricket/core/wiring-question';
+import { wiringPlan, wiringScene } from '@cricket/core/wiring-scene';
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
 import { BikeNotThere } from '../../job/bike/bike-not-there';
 import { useBike } from '../../data/use-bikes';
-import { WiringDiagram } from '../../drawing/wiring-diagram/wiring-diagram';
-import { wiringScene } from '../../drawing/wiring-diagram/wiring-scene';
+import { saveDrawing, fileWidth } from '../../drawing/kit/save-drawing';
+import { SceneView } from '../../drawing/kit/scene-view';
 import { FindingRows } from '../../job/findings/finding-rows';
 import { Button } from '../../ui/button';
 import { bikePath } from '../../ui/pages';
@@ -21,6 +22,9 @@ import { JoinTables } from './join-tables';
 import { WiringLists } from './wiring-lists';
 import { words } from './words';
 import { say } from '../../ui/say';
+import { lightTones, useTones } from '../../ui/tones';
+import { usePrinting } from '../../ui/use-printing';
+import { words as uiWords } from '../../ui/words';
 
 /** What meets what in the loom of a bike, drawn and contact by contact. */
 export function WiringScreen() {
@@ -47,7 +51,7 @@ function Wiring({ record }: { record: BikeRecord }) {
         {wiring.kind === 'contradiction' ? (
           <Txt className="px-4 pb-2">{words.contradiction(say(wiring.because))}</Txt>
         ) : null}
-        {wiring.kind === 'open' ? <Answered input={wiring.input} result={wiring.result} /> : null}
+        {wiring.kind === 'open' ? <Answered tag={bike.tag} input={wiring.input} result={wiring.result} /> : null}
         <WiringLists record={record} />
         <Txt tone="soft" className="px-4 pt-4">
           {words.care}
@@ -57,10 +61,18 @@ function Wiring({ record }: { record: BikeRecord }) {
   );
 }
 
-function Answered({ input, result }: { input: ConnectionsInput; result: ConnectionsResult }) {
+interface AnsweredProps {
+  tag: string;
+  input: ConnectionsInput;
+  result: ConnectionsResult;
+}
+
+function Answered({ tag, input, result }: AnsweredProps) {
+  const themed = useTones();
+  const tones = usePrinting() ? lightTones : themed;
   const [width, setWidth] = useState(0);
-  const scene = useMemo(
-    () => wiringScene(input.plugs, result.joins, result.unused, middleOf(input.plugs)),
+  const plan = useMemo(
+    () => wiringPlan(input.plugs, result.joins, result.unused, middleOf(input.plugs)),
     [input, result],
   );
   return (
@@ -71,11 +83,15 @@ function Answered({ input, result }: { input: ConnectionsInput; result: Connecti
       </Txt>
       {width > 0 ? (
         <View className="border-y-2 border-ink bg-sheet pt-3">
-          <WiringDiagram scene={scene} width={width} label={words.drawn(result.joins.length)} />
+          <SceneView scene={wiringScene(plan, width)} tones={tones} label={words.drawn(result.joins.length)} />
         </View>
       ) : null}
-      <View className="screen-only items-start px-4 py-3">
+      <View className="screen-only flex-row flex-wrap gap-2 px-4 py-3">
         <Button label={words.print} onPress={() => window.print()} />
+        <Button
+          label={uiWords.drawingFile}
+          onPress={() => saveDrawing(`${tag}-wiring`, wiringScene(plan, fileWidth))}
+        />
       </View>
       <FindingRows findings={result.findings.filter(({ verdict }) => verdict !== 'goes')} />
       <JoinTables plugs={input.plugs} result={result} />

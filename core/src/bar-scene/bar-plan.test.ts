@@ -1,6 +1,6 @@
-import { handlebar, type BarPart } from '@cricket/core/handlebar';
+import { handlebar, type BarPart } from '../handlebar';
 
-import { barScene, placeOnBar } from './bar-scene';
+import { barPlan, placeOnBar } from './bar-plan';
 
 const room = { straightMm: { left: 200, right: 180 }, centreMm: 80 };
 const parts: BarPart[] = [
@@ -14,7 +14,7 @@ const [layout] = handlebar({ bar: room, parts }).layouts;
 
 describe('the bar from above', () => {
   it('lies from the rider’s left to the right, to scale', () => {
-    const { barMm, blocks, fromMm, toMm } = barScene(room, parts, layout!);
+    const { barMm, blocks, fromMm, toMm } = barPlan(room, parts, layout!);
     expect(barMm).toEqual([0, 200, 280, 460]);
     expect([fromMm, toMm]).toEqual([0, 460]);
     const at = (number: number) => blocks.find((block) => block.number === number)!;
@@ -24,7 +24,7 @@ describe('the bar from above', () => {
   });
 
   it('has what is in the middle about the stem, side by side', () => {
-    const centre = barScene(room, parts, layout!).blocks.filter(({ side }) => side === 'centre');
+    const centre = barPlan(room, parts, layout!).blocks.filter(({ side }) => side === 'centre');
     // 50 + 4 + 20 of 80: three millimetres at both sides.
     expect(centre.map(({ fromMm, toMm }) => [fromMm, toMm])).toEqual([
       [203, 253],
@@ -35,7 +35,7 @@ describe('the bar from above', () => {
   it('is longer where a grip overhangs, and its palms go along', () => {
     const tight = { straightMm: { left: 115, right: 140 }, centreMm: 80 };
     const [over] = handlebar({ bar: tight, parts }).layouts;
-    const scene = barScene(tight, parts, over!);
+    const scene = barPlan(tight, parts, over!);
     expect(scene.fromMm).toBe(-5);
     expect(scene.blocks[0]).toMatchObject({ fromMm: -5, toMm: 115 });
     expect(scene.palmsMm[0]).toEqual([-5, 90]);
@@ -47,17 +47,17 @@ describe('the bar from above', () => {
     );
     const [cut] = handlebar({ bar: { ...room, straightMm: { left: 160, right: 180 } }, parts: long }).layouts;
     expect(cut!.cuts.length).toBeGreaterThan(0);
-    const { blocks } = barScene(room, long, cut!);
+    const { blocks } = barPlan(room, long, cut!);
     for (const { id, mm } of cut!.cuts) expect(blocks.find((block) => block.id === id)!.cutMm).toBe(mm);
     expect(blocks.filter(({ cutMm }) => cutMm !== undefined)).toHaveLength(cut!.cuts.length);
   });
 
   it('is the bar alone while nothing is arranged', () => {
-    expect(barScene(room, parts, null)).toMatchObject({ blocks: [], palmsMm: [], fromMm: 0, toMm: 460 });
+    expect(barPlan(room, parts, null)).toMatchObject({ blocks: [], palmsMm: [], fromMm: 0, toMm: 460 });
   });
 
   it('tells where a part that is pushed comes to stand', () => {
-    const scene = barScene(room, parts, layout!);
+    const scene = barPlan(room, parts, layout!);
     // In the left half, behind the grip; beyond the bend in the middle; at the right between grip and lever.
     expect(placeOnBar(scene, 'lever', 150)).toEqual({ side: 'left', at: 1 });
     expect(placeOnBar(scene, 'lever', 30)).toEqual({ side: 'left', at: 0 });

@@ -1,9 +1,9 @@
-import type { PedalSensorInput, SensorWay } from '@cricket/core/pedal-sensor';
+import type { PedalSensorInput, SensorWay } from '../pedal-sensor';
 
 export type SectionPart = 'frame' | 'sensor' | 'ring' | 'crank';
 
 /** What lies outwards from the frame's face, which is at nothing. */
-export interface CrankScene {
+export interface CrankPlan {
   fromMm: number;
   toMm: number;
   parts: { part: SectionPart; fromMm: number; toMm: number }[];
@@ -20,10 +20,10 @@ const sensorMm = 3;
 const usualGapMm = 1;
 
 /** One way to put ring and sensor on, from the frame's face outwards. */
-export function crankScene(
+export function crankPlan(
   { ring, sensor, roomMm }: PedalSensorInput,
-  { side, gapMm, turnOver }: SensorWay,
-): CrankScene {
+  { side, gapMm, turnOver }: Pick<SensorWay, 'side' | 'gapMm' | 'turnOver'>,
+): CrankPlan {
   const isSealed = ring.kind === 'sealed';
   const proudMm = isSealed ? 0 : (sensor.proudMm ?? 0);
   // Where there is too little room it is the crank that the ring meets: the sensor needs its gap.

@@ -1,4 +1,4 @@
-import type { BatteryBayInput, BayTriangle, LaidBattery } from '@cricket/core/battery-bay';
+import type { BatteryBayInput, BayTriangle, LaidBattery } from '../battery-bay';
 
 /** In mm, x forward and y up, from the bottom bracket centre. */
 export type Point = [x: number, y: number];
@@ -10,7 +10,7 @@ export interface TubeLine {
   widthMm: number;
 }
 
-export interface BayScene {
+export interface BayPlan {
   tubes: TubeLine[];
   bosses: Point[];
   /** What is in the way, as it stands. */
@@ -41,12 +41,12 @@ const beyondMm = 45;
  * @param triangle - inside corners of the frame as fitted
  * @param box - outline of the controller; where it can be pushed the drawing leaves room behind the seat tube
  */
-export function bayScene(
+export function bayPlan(
   input: BatteryBayInput,
   triangle: BayTriangle,
   laid: LaidBattery,
   box: Point[] | null = null,
-): BayScene {
+): BayPlan {
   const { bb, downHead, headTop, seat } = triangle;
   const { down, seat: seatTube, top, head } = input.tubes;
   const tubes = [

@@ -1,4 +1,4 @@
-import type { BarLayout, BarPart, BarPartKind, BarRoom, BarSide, PlacedPart } from '@cricket/core/handlebar';
+import type { BarLayout, BarPart, BarPartKind, BarRoom, BarSide, PlacedPart } from '../handlebar';
 
 /** A part as it lies on the bar, from the left end to the right one. */
 export interface BarBlock {
@@ -12,7 +12,7 @@ export interface BarBlock {
   cutMm?: number;
 }
 
-export interface BarScene {
+export interface BarPlan {
   fromMm: number;
   toMm: number;
   /** Ends of the bar and of its straight lengths: left end, left bend, right bend, right end. */
@@ -21,6 +21,9 @@ export interface BarScene {
   /** Where the palms lie. */
   palmsMm: [from: number, to: number][];
 }
+
+/** An order of what is on the bar, as it was worked out or as it was taken. */
+export type OnBar = Pick<BarLayout, 'left' | 'right' | 'centre' | 'cuts'>;
 
 const palmMm = 95;
 const gapMm = 4;
@@ -31,7 +34,7 @@ const gapMm = 4;
  * @param parts - numbered in this order
  * @param layout - null: the bar alone
  */
-export function barScene(room: BarRoom, parts: readonly BarPart[], layout: BarLayout | null): BarScene {
+export function barPlan(room: BarRoom, parts: readonly BarPart[], layout: OnBar | null): BarPlan {
   const { left, right } = room.straightMm;
   const endMm = left + room.centreMm + right;
   const numbers = new Map(parts.map(({ id }, at) => [id, at + 1]));
@@ -54,8 +57,8 @@ export function barScene(room: BarRoom, parts: readonly BarPart[], layout: BarLa
         ...onSide(layout.right, 'right'),
       ]
     : [];
-  const overLeft = layout?.overhangMm.left ?? 0;
-  const overRight = layout?.overhangMm.right ?? 0;
+  const overLeft = overhang(layout?.left ?? []);
+  const overRight = overhang(layout?.right ?? []);
   return {
     fromMm: 0 - overLeft,
     toMm: endMm + overRight,
@@ -69,6 +72,9 @@ export function barScene(room: BarRoom, parts: readonly BarPart[], layout: BarLa
       : [],
   };
 }
+
+/** A grip that is longer than its place stands over the end of the bar. */
+const overhang = (placed: readonly PlacedPart[]): number => Math.max(0, ...placed.map(({ fromMm }) => -fromMm));
 
 /** Side by side about the stem. */
 function inCentre(
@@ -90,7 +96,7 @@ function inCentre(
 
 /** Where a part that is pushed so far comes to stand: which side, and behind how many others. */
 export function placeOnBar(
-  { blocks, barMm }: Pick<BarScene, 'blocks' | 'barMm'>,
+  { blocks, barMm }: Pick<BarPlan, 'blocks' | 'barMm'>,
   id: string,
   atMm: number,
 ): { side: BarSide | 'centre'; at: number } {

@@ -1,6 +1,6 @@
-import { cableRuns, type CableRunsInput } from '@cricket/core/cable-runs';
+import { cableRuns, type CableRunsInput } from '../cable-runs';
 
-import { cableScene, movedSpot, seenFrom } from './cable-scene';
+import { cablePlan, movedSpot, seenFrom } from './cable-plan';
 
 const input: CableRunsInput = {
   head: { point: [470, 430, 0], angleDeg: 72, lockDeg: { left: 60, right: 60 } },
@@ -22,7 +22,7 @@ const [run] = cableRuns(input).cables;
 const straight = { steerDeg: 0, travelMm: 0, swingDeg: 0 };
 
 describe('the plan of the cables', () => {
-  const scene = cableScene(input, run!, straight, 'side', 'all', null);
+  const scene = cablePlan(input, run!, straight, 'side', 'all', null);
 
   it('has every run, the picked one on top, over its places', () => {
     expect(scene.lines.map(({ isPicked }) => isPicked)).toEqual([false, true]);
@@ -43,8 +43,8 @@ describe('the plan of the cables', () => {
   });
 
   it('moves what is on the bars, and nothing else, when they are turned', () => {
-    const turned = cableScene(input, run!, { ...straight, steerDeg: 40 }, 'above', 'all', null);
-    const ahead = cableScene(input, run!, straight, 'above', 'all', null);
+    const turned = cablePlan(input, run!, { ...straight, steerDeg: 40 }, 'above', 'all', null);
+    const ahead = cablePlan(input, run!, straight, 'above', 'all', null);
     const [bar, head] = turned.anchors;
     expect(bar!.at).not.toEqual(ahead.anchors[0]!.at);
     expect(head!.at).toEqual(ahead.anchors[1]!.at);
@@ -54,7 +54,7 @@ describe('the plan of the cables', () => {
     const { left, right, bottom, top } = scene.bounds;
     for (const { at } of scene.anchors)
       expect(at[0] > left && at[0] < right && at[1] > bottom && at[1] < top).toBe(true);
-    const front = cableScene(input, run!, straight, 'side', 'front', null).bounds;
+    const front = cablePlan(input, run!, straight, 'side', 'front', null).bounds;
     expect(front.right - front.left).toBeLessThan(right - left);
   });
 

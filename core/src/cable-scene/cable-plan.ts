@@ -1,5 +1,5 @@
-import type { BayTriangle } from '@cricket/core/battery-bay';
-import { placesAt, type CableRun, type CableRunsInput, type Setting, type Spot } from '@cricket/core/cable-runs';
+import type { BayTriangle } from '../battery-bay';
+import { placesAt, type CableRun, type CableRunsInput, type Setting, type Spot } from '../cable-runs';
 
 export type CableViewFrom = 'side' | 'above';
 export type CableCrop = 'all' | 'front' | 'middle' | 'rear';
@@ -11,7 +11,7 @@ export interface SceneLine {
   isPicked: boolean;
 }
 
-export interface CableScene {
+export interface CablePlan {
   /** Inside edges of the frame, where its tubes are measured. */
   frame: Point[];
   discs: { id: string; centre: Point; radiusMm: number; halfWidthMm: number }[];
@@ -36,6 +36,9 @@ export function movedSpot(from: CableViewFrom, [x, y, z]: Spot, [right, up]: Poi
 /** Places that a hand has moved, by their names, before the page has followed. */
 export type HeldPlaces = Readonly<Record<string, Spot>>;
 
+/** Bars, fork and swingarm where they are measured. */
+export const straight: Setting = { steerDeg: 0, travelMm: 0, swingDeg: 0 };
+
 const headLengthMm = 160;
 const cropReachMm = { front: 330, middle: 330, rear: 330 };
 
@@ -44,14 +47,14 @@ const cropReachMm = { front: 330, middle: 330, rear: 330 };
  *
  * @param picked - the run that is looked at, with its ties; null: none
  */
-export function cableScene(
+export function cablePlan(
   input: CableRunsInput,
   picked: CableRun | null,
   setting: Setting,
   from: CableViewFrom,
   crop: CableCrop,
   triangle: BayTriangle | null,
-): CableScene {
+): CablePlan {
   const { anchors, discs } = placesAt(input, setting);
   const on = (spot: Spot) => seenFrom(from, spot);
   const path = input.cables.find(({ id }) => id === picked?.id)?.path ?? [];
@@ -110,11 +113,11 @@ function tiesOn({ tiesMm, spans }: CableRun, points: readonly Point[]): Point[] 
 }
 
 function boundsOf(
-  { discs, anchors, frame }: Pick<CableScene, 'discs' | 'anchors' | 'frame'>,
+  { discs, anchors, frame }: Pick<CablePlan, 'discs' | 'anchors' | 'frame'>,
   crop: CableCrop,
   head: Point,
   from: CableViewFrom,
-): CableScene['bounds'] {
+): CablePlan['bounds'] {
   const points = [...anchors.map(({ at }) => at), ...frame];
   const reach = discs.map(({ centre: [x, y], radiusMm, halfWidthMm }) => {
     const up = from === 'side' ? radiusMm : halfWidthMm;

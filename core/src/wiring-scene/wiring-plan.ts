@@ -1,5 +1,5 @@
-import type { JoinWay, PlugJoin, WiringPlug } from '@cricket/core/connections';
-import type { Verdict } from '@cricket/core/verdict';
+import type { JoinWay, PlugJoin, WiringPlug } from '../connections';
+import type { Verdict } from '../verdict';
 
 /** One line of the diagram: a join, or a plug that stays open. */
 export interface WiringRow {
@@ -19,14 +19,14 @@ export interface WiringBox {
   height: number;
 }
 
-export interface WiringScene {
+export interface WiringPlan {
   rows: WiringRow[];
   boxes: WiringBox[];
   height: number;
 }
 
-export const rowHeight = 46;
-export const headHeight = 24;
+const rowHeight = 46;
+const headHeight = 24;
 const gap = 14;
 /** Room for the line round the first box. */
 const edge = 2;
@@ -37,12 +37,12 @@ const edge = 2;
  *
  * @param middle - the part at the left; null where there is none
  */
-export function wiringScene(
+export function wiringPlan(
   plugs: readonly WiringPlug[],
   joins: readonly PlugJoin[],
   unused: readonly { id: string }[],
   middle: string | null,
-): WiringScene {
+): WiringPlan {
   const byId = new Map(plugs.map((plug) => [plug.id, plug]));
   const lines = [
     ...joins.map((join) => lineOf(join, byId, middle)),

@@ -1,6 +1,6 @@
-import { openBay, type BatteryBayInput } from '@cricket/core/battery-bay';
+import { openBay, type BatteryBayInput } from '../battery-bay';
 
-import { bayScene } from './bay-scene';
+import { bayPlan } from './bay-plan';
 
 const input: BatteryBayInput = {
   tubes: {
@@ -39,7 +39,7 @@ const input: BatteryBayInput = {
 
 describe('the frame as a plan', () => {
   const bay = openBay(input);
-  const scene = bayScene(input, bay.result.triangle, bay.laidAt(90));
+  const scene = bayPlan(input, bay.result.triangle, bay.laidAt(90));
 
   it('has tubes whose axes run through the bottom bracket centre, outside of the room in the frame', () => {
     const [down, seat] = scene.tubes as [(typeof scene.tubes)[0], (typeof scene.tubes)[0]];
@@ -69,7 +69,7 @@ describe('the frame as a plan', () => {
     const laid = (change: Partial<BatteryBayInput>) => {
       const asked = { ...input, ...change };
       const open = openBay(asked);
-      return { laid: open.laidAt(150), scene: bayScene(asked, open.result.triangle, open.laidAt(150)) };
+      return { laid: open.laidAt(150), scene: bayPlan(asked, open.result.triangle, open.laidAt(150)) };
     };
     const two = laid({ bosses: [] });
     expect([two.laid.fixing, two.scene.bands.length]).toEqual(['bands', 2]);

@@ -69,12 +69,17 @@ describe('what the cables of a bike are asked', () => {
 
 describe('places that looms mostly run over', () => {
   it('are all guessed, and can be asked about as they are', () => {
-    const guessed = usualAnchors({}, sizes);
+    const guessed = usualAnchors({}, sizes, say);
     expect(guessed.every((anchor) => anchor.guessed)).toBe(true);
     expect(new Set(guessed.map(({ id }) => id)).size).toBe(guessed.length);
     const run = { id: 'motor', path: ['Rear axle', 'Chain stay', 'Bottom bracket', 'Controller'], suppliedMm: 1500 };
     const { verdict } = answer({
-      cables: { steering: usualSteering({}, sizes), turning: usualTurning({}, sizes), anchors: guessed, runs: [run] },
+      cables: {
+        steering: usualSteering({}, sizes),
+        turning: usualTurning({}, sizes, say),
+        anchors: guessed,
+        runs: [run],
+      },
     });
     expect(rank[verdict]).toBeGreaterThanOrEqual(rank.unknown);
   });

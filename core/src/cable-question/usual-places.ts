@@ -2,6 +2,10 @@ import type { BikeFacts } from '../bike-facts';
 import { frameSpots } from '../battery-bay';
 import type { Spot } from '../cable-runs';
 import type { BikeAnchor, BikeSteering, BikeTurning } from '../bike-facts/cables';
+import { said, type Said } from '../said';
+
+/** Names things in the language of who writes them down: from then on they are called so. */
+type Says = (words: Said) => string;
 
 /** What is known of a bike's size. */
 export interface BikeSizes {
@@ -39,19 +43,19 @@ export function usualSteering({ frame }: BikeFacts, sizes: BikeSizes): BikeSteer
 }
 
 /** Wheels and cranks as such a bike mostly has them: offered, to be measured. */
-export function usualTurning({ frame }: BikeFacts, sizes: BikeSizes): BikeTurning {
+export function usualTurning({ frame }: BikeFacts, sizes: BikeSizes, say: Says): BikeTurning {
   const { rearX, frontX } = axles(sizes);
   const radiusMm = (sizes.beadSeatMm ?? usual.beadSeatMm) / 2 + usual.tyreMm;
   const pedal = frame?.pedal;
-  const wheel = (id: string, x: number, on: 'frame' | 'fork') => ({
-    id,
+  const wheel = (id: 'rear-wheel' | 'front-wheel', x: number, on: 'frame' | 'fork') => ({
+    id: say(said(`cable-question.usual.${id}`)),
     centre: [round(x), usualDropMm, 0] satisfies Spot,
     radiusMm,
     halfWidthMm: 30,
     on,
   });
   return {
-    discs: [wheel('Rear wheel', rearX, 'frame'), wheel('Front wheel', frontX, 'fork')],
+    discs: [wheel('rear-wheel', rearX, 'frame'), wheel('front-wheel', frontX, 'fork')],
     crank: {
       radiusMm: 190,
       halfWidthMm: pedal ? pedal.qFactorMm / 2 - (pedal.crankThicknessMm ?? 15) : 60,
@@ -59,31 +63,46 @@ export function usualTurning({ frame }: BikeFacts, sizes: BikeSizes): BikeTurnin
   };
 }
 
+type UsualPlace =
+  | 'throttle'
+  | 'left-lever'
+  | 'right-lever'
+  | 'display'
+  | 'stem'
+  | 'head-tube'
+  | 'down-tube'
+  | 'bottom-bracket'
+  | 'chain-stay'
+  | 'rear-axle'
+  | 'fork-blade'
+  | 'front-axle'
+  | 'controller';
+
 /** Places that most looms run over, where they mostly are: each counts as guessed until somebody has put it where it is. */
-export function usualAnchors(facts: BikeFacts, sizes: BikeSizes): BikeAnchor[] {
+export function usualAnchors(facts: BikeFacts, sizes: BikeSizes, say: Says): BikeAnchor[] {
   const { head } = facts.cables?.steering ?? usualSteering(facts, sizes);
   const { rearX, frontX } = axles(sizes);
   const [headX, headY] = head.point;
-  const guess = (id: string, at: Spot, on: BikeAnchor['on'], more: Partial<BikeAnchor> = {}): BikeAnchor => ({
-    id,
+  const guess = (id: UsualPlace, at: Spot, on: BikeAnchor['on'], more: Partial<BikeAnchor> = {}): BikeAnchor => ({
+    id: say(said(`cable-question.usual.${id}`)),
     at: [round(at[0]), round(at[1]), round(at[2])],
     on,
     ...more,
     guessed: true,
   });
   return [
-    guess('Throttle', [headX - 60, headY + 190, -230], 'bar'),
-    guess('Left lever', [headX - 50, headY + 190, -190], 'bar'),
-    guess('Right lever', [headX - 50, headY + 190, 190], 'bar'),
-    guess('Display', [headX - 50, headY + 200, 0], 'bar'),
-    guess('Stem', [headX - 40, headY + 150, -20], 'bar'),
-    guess('Head tube', [headX - 25, headY + 40, -25], 'frame', { room: true }),
-    guess('Down tube', [headX * 0.5, headY * 0.5, -28], 'frame', { room: true }),
-    guess('Bottom bracket', [0, 45, -45], 'frame'),
-    guess('Chain stay', [rearX * 0.6, usualDropMm * 0.6, -55], 'frame'),
-    guess('Rear axle', [rearX, usualDropMm, -62], 'frame', { axleExit: true }),
-    guess('Fork blade', [(headX + frontX) / 2, (headY + usualDropMm) / 2, -55], 'fork'),
-    guess('Front axle', [frontX, usualDropMm, -50], 'fork', { axleExit: true }),
-    guess('Controller', [headX * 0.3, headY * 0.35, 0], 'frame'),
+    guess('throttle', [headX - 60, headY + 190, -230], 'bar'),
+    guess('left-lever', [headX - 50, headY + 190, -190], 'bar'),
+    guess('right-lever', [headX - 50, headY + 190, 190], 'bar'),
+    guess('display', [headX - 50, headY + 200, 0], 'bar'),
+    guess('stem', [headX - 40, headY + 150, -20], 'bar'),
+    guess('head-tube', [headX - 25, headY + 40, -25], 'frame', { room: true }),
+    guess('down-tube', [headX * 0.5, headY * 0.5, -28], 'frame', { room: true }),
+    guess('bottom-bracket', [0, 45, -45], 'frame'),
+    guess('chain-stay', [rearX * 0.6, usualDropMm * 0.6, -55], 'frame'),
+    guess('rear-axle', [rearX, usualDropMm, -62], 'frame', { axleExit: true }),
+    guess('fork-blade', [(headX + frontX) / 2, (headY + usualDropMm) / 2, -55], 'fork'),
+    guess('front-axle', [frontX, usualDropMm, -50], 'fork', { axleExit: true }),
+    guess('controller', [headX * 0.3, headY * 0.35, 0], 'frame'),
   ];
 }

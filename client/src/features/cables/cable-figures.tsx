@@ -11,6 +11,7 @@ import { Alerts } from '../../ui/alerts';
 import { cablesPath, cableThingPath, type CableThing } from '../../ui/pages';
 import { Section } from '../../ui/section';
 import { otherDiscs } from './cable-forms';
+import { say } from '../../ui/say';
 import { words } from './words';
 
 /** Everything that the cables are held against, each a way to where it is written down. */
@@ -74,7 +75,7 @@ export function CableFigures({ record }: { record: BikeRecord }) {
           <RoleButton
             needs="work"
             label={words.usualPlaces}
-            onPress={() => void tell({ cables: { ...facts.cables, anchors: usualAnchors(facts, bike) } })}
+            onPress={() => void tell({ cables: { ...facts.cables, anchors: usualAnchors(facts, bike, say) } })}
             testID="usual-places"
           />
         ) : null}

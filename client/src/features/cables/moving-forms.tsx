@@ -19,6 +19,7 @@ import {
   turningFields,
   turningToFields,
 } from './cable-forms';
+import { say } from '../../ui/say';
 import { words } from './words';
 
 interface FormProps {
@@ -63,7 +64,7 @@ export function TurningForm({ record }: FormProps) {
   const { bike } = record;
   const { id, facts } = bike;
   const { turning, steering } = facts.cables ?? {};
-  const often = turningToFields(usualTurning(facts, bike));
+  const often = turningToFields(usualTurning(facts, bike, say));
   return (
     <ToldForm
       record={record}

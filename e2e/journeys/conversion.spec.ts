@@ -87,7 +87,7 @@ test(
   'a whole conversion by keys alone, and again by touch without network, leaves equal records',
   { tag: '@two-servers' },
   async ({ browser, shop }, { project }) => {
-    test.setTimeout(600_000);
+    test.setTimeout(900_000);
     const context = await browser.newContext({
       ...project.use,
       viewport: { width: 1280, height: 800 },

@@ -1,4 +1,4 @@
-import { expect, measuring, test } from '../support/test';
+import { expect, kept, measuring, test } from '../support/test';
 
 test('carbon is refused at once, and cannot be fitted by any way round', async ({ page, shop }) => {
   await page.goto(shop.url);
@@ -33,12 +33,12 @@ test('an impossible end names the washer to buy, and goes once it was ordered an
   await expect(page.getByTestId('verdict')).toContainText('Get 1 washer 5 mm');
   await expect(page.getByRole('button', { name: 'To the stores' })).toBeVisible();
   await page.goto(`${shop.url}/bikes/00000003-0000-4000-8000-000000000006/rear/order`);
-  await page.getByRole('button', { name: /: Washer 5 mm/ }).click();
+  await kept(page, () => page.getByRole('button', { name: /: Washer 5 mm/ }).click());
   await page.goto(`${shop.url}/stores`);
   await page.getByTestId('search-stores').fill('plain 5 14');
   await expect(page.getByText('1 on order')).toBeVisible();
   await page.goto(`${shop.url}/bikes/00000003-0000-4000-8000-000000000006/rear/order`);
-  await page.getByRole('button', { name: /: Washer 5 mm/ }).click();
+  await kept(page, () => page.getByRole('button', { name: /: Washer 5 mm/ }).click());
   await page.goto(`${shop.url}/stores`);
   await page.getByTestId('search-stores').fill('plain 5 14');
   await expect(page.getByText('1 more on bikes')).toBeVisible();

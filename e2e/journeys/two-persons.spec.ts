@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 
 import { Stand } from '../support/stand';
 import { longtail, taken } from '../support/taken';
-import { accessible, become, expect, test } from '../support/test';
+import { accessible, become, expect, kept, test } from '../support/test';
 
 /** The owner takes the phone where a second person is asked for. */
 async function hesperTakesThePhone(page: Page): Promise<void> {
@@ -22,10 +22,8 @@ test(
     await become(page, shop, 'owner');
     await page.goto(`${shop.url}/shop`);
     const where = page.getByRole('radiogroup', { name: 'A second person looks' });
-    const kept = page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
-    await where.getByRole('radio', { name: 'At every safety step' }).click();
     // What is still under way would go out as the installer's.
-    await kept;
+    await kept(page, () => where.getByRole('radio', { name: 'At every safety step' }).click());
     await become(page, shop, 'installer');
     await taken(page, shop);
     const stand = new Stand(page);

@@ -45,6 +45,13 @@ export async function become(page: Page, shop: OwnShop, role: 'owner' | 'install
   expect(answer.ok()).toBe(true);
 }
 
+/** Does something that is written, and waits until the server has it: a hand is slower than the browser's disk. */
+export async function kept(page: Page, act: () => Promise<void>): Promise<void> {
+  const written = page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
+  await act();
+  await written;
+}
+
 /** Types as a caliper does: digits, then Enter. */
 export async function caliper(page: Page, value: string): Promise<void> {
   await page.keyboard.type(value);

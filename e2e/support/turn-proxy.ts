@@ -36,6 +36,8 @@ export class TurnProxy {
       onward.on('error', () => answer.writeHead(502).end());
       incoming.pipe(onward);
     });
+    // As the servers do: else a request now and then meets a connection that is just being closed.
+    this.server.keepAliveTimeout = 65_000;
     this.server.listen(0, '127.0.0.1');
     await once(this.server, 'listening');
   }

@@ -1,11 +1,10 @@
 import { QueryFailedError, type DataSource, type EntityTarget } from 'typeorm';
-import type { ColumnMetadata } from 'typeorm/metadata/ColumnMetadata.js';
 
 import type { OfBike } from './entities/of-bike';
 import type { Subject, WriteContext } from './journal';
 import { ask, prepared, type Prepared } from './prepared';
-import { changeChannel, markOf, type ChangeNotice } from './revisions';
-import { given, jsonRow } from './rows';
+import { changeChannel, marking, markOf, type ChangeNotice } from './revisions';
+import { filledColumns, jsonRow } from './rows';
 
 /** Of each table and set of columns one. */
 const questions = new Map<string, Prepared>();
@@ -25,8 +24,7 @@ export async function keepAtOnce<T>(
   entity: EntityTarget<OfBike>,
   values: Readonly<Record<string, unknown>>,
 ): Promise<T | null> {
-  const { columns } = dataSource.getMetadata(entity);
-  const filled = columns.filter(({ propertyName }) => values[propertyName] !== undefined);
+  const filled = filledColumns(dataSource, entity, values);
   const mark = markOf({ bikeId, action, subject });
   const notice: ChangeNotice = { subject: mark!, writeId };
   const journal = [writeId, personId, personId === null ? person : null, bodyDigest, action, subject, subjectId];
@@ -34,7 +32,7 @@ export async function keepAtOnce<T>(
   try {
     const [kept] = await ask<{ row: T }>(dataSource, questionFor(dataSource, entity, filled), [
       ...asked,
-      ...filled.map((column) => given(column, values[column.propertyName])),
+      ...filled.parameters,
     ]);
     return kept?.row ?? null;
   } catch (error) {
@@ -46,13 +44,11 @@ export async function keepAtOnce<T>(
 function questionFor(
   dataSource: DataSource,
   entity: EntityTarget<OfBike>,
-  filled: readonly ColumnMetadata[],
+  { tableName, columns, names }: ReturnType<typeof filledColumns>,
 ): Prepared {
-  const { tableName } = dataSource.getMetadata(entity);
-  const names = filled.map(({ databaseName }) => databaseName).join(', ');
   const known = questions.get(`${tableName} ${names}`);
   if (known) return known;
-  const places = filled.map(({ type }, index) => `$${index + 12}::${String(type)}`);
+  const places = columns.map(({ type }, index) => `$${index + 12}::${String(type)}`);
   const question = prepared(`
     WITH held AS (
       SELECT id FROM bike WHERE id = $1 AND withdrawn_at IS NULL FOR UPDATE
@@ -63,10 +59,7 @@ function questionFor(
     ), noted AS (
       INSERT INTO journal (id, person_id, person_name, body_digest, bike_id, action, subject, subject_id, after)
       SELECT $2, $3, $4, $5, $1, $6, $7, $8, row::jsonb FROM kept RETURNING id
-    ), marked AS (
-      INSERT INTO revision (subject, revision) SELECT $9, gen_random_uuid() FROM noted
-      ON CONFLICT (subject) DO UPDATE SET revision = excluded.revision RETURNING subject
-    )
+    ), marked AS (${marking('$9', 'FROM noted')})
     SELECT row, pg_notify($10, $11) FROM kept, marked`);
   questions.set(`${tableName} ${names}`, question);
   return question;

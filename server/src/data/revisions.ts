@@ -30,17 +30,24 @@ export function markOf({ bikeId, subject, action }: About): string | null {
   return subject === 'person' ? 'people' : null;
 }
 
+/**
+ * The SQL that marks a subject anew, and gives it back.
+ *
+ * @param subject - an expression
+ * @param from - where the expression is looked up: nothing there, nothing marked
+ */
+export const marking = (subject: string, from = ''): string => `
+  INSERT INTO revision (subject, revision) SELECT ${subject}, gen_random_uuid() ${from}
+  ON CONFLICT (subject) DO UPDATE SET revision = excluded.revision RETURNING subject`;
+
 /** Marks a change within its transaction; when that is done, every server is told. */
 export async function markChange(manager: EntityManager, mark: string, writeId: string): Promise<void> {
   const notice: ChangeNotice = { subject: mark, writeId };
-  await manager.query(
-    `WITH marked AS (
-       INSERT INTO revision (subject, revision) VALUES ($1, gen_random_uuid())
-       ON CONFLICT (subject) DO UPDATE SET revision = excluded.revision RETURNING subject
-     )
-     SELECT pg_notify($2, $3) FROM marked`,
-    [mark, changeChannel, JSON.stringify(notice)],
-  );
+  await manager.query(`WITH marked AS (${marking('$1')}) SELECT pg_notify($2, $3) FROM marked`, [
+    mark,
+    changeChannel,
+    JSON.stringify(notice),
+  ]);
 }
 
 /** Marks everything: the demo was filled anew. */

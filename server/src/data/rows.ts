@@ -61,8 +61,24 @@ export async function storedRow<T>(source: Source, entity: EntityTarget<ObjectLi
 }
 
 /** A value as the driver takes it: what goes into JSON is written as JSON. */
-export function given({ type }: ColumnMetadata, value: unknown): unknown {
+function given({ type }: ColumnMetadata, value: unknown): unknown {
   return type === 'jsonb' && value !== null ? JSON.stringify(value) : value;
+}
+
+/** The columns of an entity that are given a value, with the values as the driver takes them; the others get their default. */
+export function filledColumns(
+  source: Source,
+  entity: EntityTarget<ObjectLiteral>,
+  values: Readonly<Record<string, unknown>>,
+): { tableName: string; columns: ColumnMetadata[]; names: string; parameters: unknown[] } {
+  const { tableName, columns } = managerOf(source).dataSource.getMetadata(entity);
+  const filled = columns.filter(({ propertyName }) => values[propertyName] !== undefined);
+  return {
+    tableName,
+    columns: filled,
+    names: filled.map(({ databaseName }) => databaseName).join(', '),
+    parameters: filled.map((column) => given(column, values[column.propertyName])),
+  };
 }
 
 /**
@@ -75,14 +91,12 @@ export async function insertedRow<T>(
   entity: EntityTarget<ObjectLiteral>,
   values: Readonly<Record<string, unknown>>,
 ): Promise<T> {
-  const { tableName, columns } = managerOf(source).dataSource.getMetadata(entity);
-  const filled = columns.filter(({ propertyName }) => values[propertyName] !== undefined);
-  const names = filled.map(({ databaseName }) => databaseName);
-  const places = filled.map((_, index) => `$${index + 1}`);
+  const { tableName, columns, names, parameters } = filledColumns(source, entity, values);
+  const places = columns.map((_, index) => `$${index + 1}`);
   const rows: { row: T }[] = await source.query(
-    `WITH it AS (INSERT INTO ${tableName} (${names.join(', ')}) VALUES (${places.join(', ')}) RETURNING *)
+    `WITH it AS (INSERT INTO ${tableName} (${names}) VALUES (${places.join(', ')}) RETURNING *)
      SELECT ${jsonRow(source, entity, 'it')} AS row FROM it`,
-    filled.map((column) => given(column, values[column.propertyName])),
+    parameters,
   );
   return rows[0]!.row;
 }

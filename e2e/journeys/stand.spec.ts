@@ -30,6 +30,23 @@ test('what came off is tapped onto an empty axle, and played backwards when the 
   await page.getByRole('button', { name: 'Note it' }).click();
   await expect(page.getByTestId('remains')).toContainText('left grip cut');
   await accessible(page);
+  // A part of the kit that is left out goes on the shelf as what its kit says of it.
+  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=parts-fate`);
+  const fates = page.getByTestId('fates');
+  await fates.getByRole('radiogroup', { name: 'Controller' }).getByRole('radio', { name: 'Left out' }).click();
+  await page.getByTestId('record-change').click();
+  await fates.getByRole('link', { name: 'Put it on the shelf' }).click();
+  await expect(page.getByTestId('field-label')).toHaveValue('Controller');
+  await expect(page.getByTestId('field-spec.fullV')).toHaveValue('42');
+  await expect(page.getByTestId('field-spec.batteryA')).toHaveValue('18');
+  await accessible(page);
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(fates.getByText('On the shelf')).toBeVisible();
+  await page.goto(`${shop.url}/bikes/${longtail}/put-back`);
+  await expect(page.getByText('Controller: left out')).toBeVisible();
+  await expect(page.getByText('On the shelf')).toBeVisible();
+  const shelf = `SELECT spec FROM part WHERE kind = 'controller' AND label = 'Controller'`;
+  await expect.poll(() => shop.query(shelf)).toEqual([{ spec: { fullV: 42, batteryA: 18 } }]);
 });
 
 test('a short parcel becomes a claim; a problem stays until it is put right; a step can be undone', async ({

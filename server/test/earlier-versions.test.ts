@@ -7,7 +7,7 @@ import { coreRecord } from '@cricket/contract/core-record';
 import type { BikeRecord, StackAcceptance, Wheel } from '@cricket/contract/shapes';
 import { inputErrors } from '@cricket/core/input';
 import { endState, type Workshop } from '@cricket/core/next-action';
-import { partSpecs } from '@cricket/core/part-schemas';
+import { partSpecs } from '@cricket/core/part-specs';
 import type { DataSource } from 'typeorm';
 
 import { journalRows, recordsOf } from '../src/data/records';

@@ -103,4 +103,7 @@ export const measureWheelPath = (wheelId: string) => withQuery(`/wheels/${wheelI
 /** A new line like this one. */
 export const likeWheelPath = (wheelId: string) => withQuery('/wheels/new', { like: wheelId });
 export const storeItemPath = (itemId: string) => withQuery(`/stores/${itemId}`);
+/** A new line for a part that is left over of a bike's kit. */
+export const leftoverPath = (bikeId: string, end: End, part: string) =>
+  withQuery('/stores/new', { bike: bikeId, end, part });
 export const likeStoreItemPath = (itemId: string) => withQuery('/stores/new', { like: itemId });

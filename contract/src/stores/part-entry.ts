@@ -10,8 +10,8 @@ import {
   Text,
   Whole,
 } from '@cricket/core/input';
-import { partSpecs } from '@cricket/core/part-schemas';
-import { partKinds, type PartKind, type PartSpec } from '@cricket/core/parts';
+import { partSpecs } from '@cricket/core/part-specs';
+import { partKinds, type PartKind, type PartSpec } from '@cricket/core/part-kinds';
 
 /** A part of the shop's catalogue by what it is. */
 class PartFields {

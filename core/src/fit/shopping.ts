@@ -1,5 +1,6 @@
 import { withLimits, type Limits } from '../limits';
-import { wantedName, type PartKind } from '../parts';
+import type { PartKind } from '../part-kinds';
+import { wantedName } from '../parts';
 import { toolCosts } from '../tools';
 import type { FitInput, ShoppingGroup, ShoppingLine, ToolNeed } from './contract';
 import type { ToolAsked, Wanted } from './judges/judge';
@@ -26,6 +27,7 @@ const limitNames = {
   cable: 'Loom',
   kit: 'Other',
   motor: 'Other',
+  nut: 'Other',
   controller: 'Other',
   charger: 'Other',
   display: 'Other',

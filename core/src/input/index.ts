@@ -23,4 +23,4 @@ export {
 } from './rules';
 export { Maybe, Optional } from './presence';
 export { decorating, simple, type RuleDecorator, type Shape } from './rule';
-export { BothSides, Either, Items, Named, Nested, OneOfKinds, Row, shapeOf, type Sides } from './shape';
+export { BothSides, Either, Items, Named, Nested, OneOfKinds, Row, ShapedBy, shapeOf, type Sides } from './shape';

@@ -91,6 +91,35 @@ export function OneOfKinds(field: string, kinds: Readonly<Record<string, Shape>>
   });
 }
 
+/**
+ * A contract in which the shape of one field goes by a word in another, as a part's figures go by its kind. Without the word the
+ * field is none. To JSON Schema it is the contract alone: thirty shapes for one field would hide what is asked.
+ *
+ * @param word - the field that tells
+ * @param field - the field that it tells the shape of
+ */
+export function ShapedBy(
+  of: () => Shape,
+  word: string,
+  field: string,
+  shapes: Readonly<Record<string, Shape>>,
+): RuleDecorator {
+  const whole = nested(of);
+  return decorating({
+    ...whole,
+    name: 'shapedBy',
+    shortfall: (value) => {
+      const found = whole.shortfall(value);
+      const plain = value as Record<string, unknown>;
+      if (found || plain[field] === undefined) return found;
+      const shape = plain[word] === undefined ? undefined : shapes[String(plain[word])];
+      if (!shape) return { path: [field], value: plain[field], allowed: said('input.unknown-field') };
+      const inner = contractOf(shape).shortfall(plain[field]);
+      return inner && within(field, inner);
+    },
+  });
+}
+
 /** The same for both sides of the bike. */
 export interface Sides<T> {
   left: T;

@@ -2,6 +2,7 @@ import { Amount, Flag, OneOf, Text, Whole, Maybe, Optional, Items, Nested } from
 import { AdapterSet } from '../end-adapter';
 import { rotorPatterns } from '../rotor-fit/patterns';
 import { StatedTorque } from '../stated-torques';
+import { KitPartOfKind, type KitPart } from './kit-part';
 import { KitOutfit } from './outfit';
 
 /** Where the controller sits. */
@@ -86,11 +87,6 @@ export class KitBattery {
   @Optional() @Amount(0, 20_000, '') cost?: number;
 }
 
-export class KitPacking {
-  @Text(80) part!: string;
-  @Whole(1, 200) count!: number;
-}
-
 /**
  * Everything of a kit besides the dimensions of its wheel. What its maker does not state and nobody has measured is left
  * out, and the fit that needs it says "not measured yet".
@@ -118,8 +114,8 @@ export class KitFacts {
   /** In the workshop's currency, without the battery. */
   @Amount(0, 50_000, '') cost!: number;
   @Whole(0, 365) leadDays!: number;
-  /** What the maker packs: to be counted when it arrives. */
-  @Items(() => KitPacking, 60) packing!: KitPacking[];
+  /** The parts as the maker packs them: to be counted when they arrive. */
+  @Items(KitPartOfKind(), 60) packing!: KitPart[];
   /** Steps that the maker asks for besides the usual ones. */
   @Items(Text(300), 30) ownSteps!: string[];
   /** What its guarantee does not cover. */

@@ -1,4 +1,3 @@
 /** Contracts of wheels, kits and store lines, as they stand in files and requests. */
 export { Delivered, LoosePart, PlainStoreDetails, PlainStoreItem, PlainWheel, PlainWheelAxle } from './part-schemas';
-export { partSpecs } from './part-specs';
 export { PlainWantedPart } from './wanted-part';

@@ -2,7 +2,7 @@ import { armKinds } from '../arm-fit';
 import { Amount, Flag, OneOf, Text, Whole, Maybe, Optional, Items, Nested } from '../input';
 import { KitFacts } from '../kit';
 import { armGrades } from '../torque-reaction';
-import { storeKinds } from '../parts';
+import { storeKinds } from '../part-kinds';
 
 /** A washer or spacer by what it is and how thick it is. */
 export class LoosePart {

@@ -1,5 +1,6 @@
 import { Anything, Checked, Named, OneOf } from '../input';
-import { partKinds, type PartKind, type WantedPart } from '../parts';
+import { partKinds, type PartKind } from '../part-kinds';
+import type { WantedPart } from '../parts';
 import { said } from '../said';
 
 /** Longest text that tells one part from another. */

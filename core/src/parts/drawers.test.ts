@@ -1,9 +1,8 @@
 import { inventedStores } from '../fit/invented.testing';
 import { inputErrors } from '../input';
-import { partSpecs } from '../part-schemas';
+import { partKinds, storeKinds, type PartSpec } from '../part-kinds';
+import { partSpecs } from '../part-specs';
 import { drawerFor, drawerOf, partOfItem, storeItems, type Drawer } from './drawers';
-import { partKinds, storeKinds } from './kinds';
-import type { PartSpec } from './wanted';
 
 const drawer = (kind: Drawer['kind'], spec: PartSpec, id = 'a'): Drawer => ({
   id,

@@ -1,7 +1,7 @@
-import { isStoreKind, type StoreKind } from './kinds';
+import { isStoreKind, type PartOf, type PartSpec, type StoreKind } from '../part-kinds';
 import type { ArmFacts, StoreDetails, StoreItem, TyreFacts } from './parts';
 import { boreSuits } from './usable-washers';
-import type { PartOf, PartSpec, WantedPart } from './wanted';
+import type { WantedPart } from './wanted';
 
 /** A part of the shop's catalogue, with what is on hand of it. */
 export interface Drawer extends PartOf {

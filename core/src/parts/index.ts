@@ -1,8 +1,8 @@
 /** Motor wheels, kits, washers, arms and everything else on the shelf. */
 export { type ArmFacts, type LoosePart, type StoreDetails, type StoreItem, type TyreFacts, type Wheel } from './parts';
 export { shimsOnHand } from './shims';
+export { catalogueFigures } from './kit-parts';
 export { boreSuits, deliveredIds, usableWashers, washerId, type WasherSeat } from './usable-washers';
 export { drawerFor, drawerOf, partOfItem, storeItems, type Drawer } from './drawers';
-export { isStoreKind, partKinds, storeKinds, type PartKind, type StoreKind } from './kinds';
-export { partKey, type PartOf, type PartSpec, type WantedPart } from './wanted';
+export { partKey, type WantedPart } from './wanted';
 export { isNamed, wantedName } from './wanted-name';

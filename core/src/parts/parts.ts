@@ -1,8 +1,8 @@
 import type { ArmKind } from '../arm-fit';
 import type { End, Side } from '../features';
 import type { KitFacts } from '../kit';
+import type { StoreKind } from '../part-kinds';
 import type { ArmGrade } from '../torque-reaction';
-import type { StoreKind } from './kinds';
 
 /** A washer or spacer by what it is and how thick it is. */
 export interface LoosePart {

@@ -1,7 +1,8 @@
 import { fit } from '../fit';
 import { invented, inventedStores } from '../fit/invented.testing';
 import { inputErrors, readInput } from '../input';
-import { partSpecs, PlainWheel } from '../part-schemas';
+import { PlainWheel } from '../part-schemas';
+import { partSpecs } from '../part-specs';
 import { storeItems } from '../parts';
 import { drawerThreads, usualDrawer, wheelFromPattern, wheelPatterns } from '.';
 

@@ -1,4 +1,5 @@
-import type { Drawer, PartKind, PartSpec } from '../parts';
+import type { PartKind, PartSpec } from '../part-kinds';
+import type { Drawer } from '../parts';
 
 /** Axle threads that a drawer is sorted by. */
 export const drawerThreads = [10, 12, 14] as const;

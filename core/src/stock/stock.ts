@@ -1,6 +1,7 @@
 import type { OutsidePart } from '../end-fit';
 import type { Place, Side } from '../model';
-import { boreSuits, deliveredIds, washerId, type LoosePart, type StoreItem, type StoreKind } from '../parts';
+import type { StoreKind } from '../part-kinds';
+import { boreSuits, deliveredIds, washerId, type LoosePart, type StoreItem } from '../parts';
 
 /** Pieces of one line of the stores that lie with a bike, at one place of it. */
 export interface TakenParts {

@@ -1,6 +1,6 @@
 import { saidKey, saidOnes, sentences, type Said } from '../said';
 import { usualPrice, type ShoppingLine } from '../fit';
-import type { PartKind } from '../parts';
+import type { PartKind } from '../part-kinds';
 import { withLimits, type LimitsInput } from '../limits';
 import type { Place } from '../model';
 import { stationPlaces, type ToGet } from './contract';

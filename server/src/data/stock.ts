@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 
 import type { OrderLine, StorePart } from '@cricket/contract/shapes';
-import { drawerFor, drawerOf, type PartKind, type WantedPart } from '@cricket/core/parts';
+import type { PartKind } from '@cricket/core/part-kinds';
+import { drawerFor, drawerOf, type WantedPart } from '@cricket/core/parts';
 import type { Place } from '@cricket/core/model';
 import type { TakenParts } from '@cricket/core/stock';
 import { In, type EntityManager } from 'typeorm';

@@ -6,13 +6,13 @@ const rim = { innerWidthMm: 21, brakeTrack: true, valveHole: 'thick', depthMm: 1
 const cable = { diameterMm: 6, plugMm: 11, atRotorBolts: false };
 const controller = { topology: 'separate', fullV: 42, batteryA: 14, phaseA: 28 } as const;
 const packing = [
-  { part: 'Motor wheel', count: 1 },
-  { part: 'Axle nut', count: 2 },
-  { part: 'Tabbed washer', count: 2 },
-  { part: 'Controller', count: 1 },
-  { part: 'Display', count: 1 },
-  { part: 'Pedal sensor ring', count: 1 },
-];
+  { part: 'Motor wheel', count: 1, kind: 'motor' },
+  { part: 'Axle nut', count: 2, kind: 'nut' },
+  { part: 'Tabbed washer', count: 2, kind: 'tabbed' },
+  { part: 'Controller', count: 1, kind: 'controller' },
+  { part: 'Display', count: 1, kind: 'display' },
+  { part: 'Pedal sensor ring', count: 1, kind: 'sensor' },
+] as const satisfies KitFacts['packing'];
 
 /** Where the spokes leave a small geared hub. */
 const flanges = {
@@ -32,7 +32,7 @@ const usual: Omit<KitFacts, 'hub' | 'motor'> = {
   massKg: 4.6,
   cost: 360,
   leadDays: 8,
-  packing,
+  packing: [...packing],
   ownSteps: [],
   exclusions: ['Water inside the hub.'],
   verified: true,

@@ -1,5 +1,5 @@
 import type { StorePart } from '@cricket/contract/shapes';
-import type { PartKind, PartSpec } from '@cricket/core/parts';
+import type { PartKind, PartSpec } from '@cricket/core/part-kinds';
 
 import { demoId } from './demo-id';
 

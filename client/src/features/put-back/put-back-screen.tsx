@@ -1,7 +1,8 @@
-import { within } from '../../ui/say';
+import { say, within } from '../../ui/say';
 import { irreversibleKinds, type JobEventData } from '@cricket/core/job-events';
 import { putBack } from '@cricket/core/put-back';
 import { axleAt } from '@cricket/core/model';
+import { saidKey } from '@cricket/core/said';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -9,6 +10,7 @@ import { View } from 'react-native';
 import { mm } from '../../ui/figure-text';
 import { useBike } from '../../data/use-bikes';
 import { useWrites } from '../../data/use-writes';
+import { ShelfLink } from '../../job/shelf/shelf-link';
 import { words as stepWords } from '../../job/steps/words';
 import { Button } from '../../ui/button';
 import { Notice } from '../../ui/notice';
@@ -77,8 +79,8 @@ export function PutBackScreen() {
           </Txt>
           {remains.length === 0 ? <Txt>{words.remainsNone}</Txt> : null}
           {remains.map(({ place, what: how, where: spot, amountMm }) => (
-            <Txt key={`${place}${spot}`}>
-              {`${shared.places[place]}: ${spot} ${words.what[how]}${amountMm === null ? '' : `, ${mm(amountMm)}`}`}
+            <Txt key={`${place}${saidKey(spot)}`}>
+              {`${shared.places[place]}: ${say(spot)} ${words.what[how]}${amountMm === null ? '' : `, ${mm(amountMm)}`}`}
             </Txt>
           ))}
           {remains.length > 0 ? <Txt bold>{words.caution}</Txt> : null}
@@ -89,7 +91,14 @@ export function PutBackScreen() {
               {words.kit}
             </Txt>
             {kit.map(({ end, part, fate }) => (
-              <Txt key={`${end}${part}`}>{`${part}: ${within(stepWords.fates[fate])}`}</Txt>
+              <View key={`${end}${part}`}>
+                <Txt>{`${part}: ${within(stepWords.fates[fate])}`}</Txt>
+                {fate === 'left-out' ? (
+                  <View className="screen-only">
+                    <ShelfLink bikeId={bikeId} end={end} part={part} />
+                  </View>
+                ) : null}
+              </View>
             ))}
           </View>
         ) : null}

@@ -9,6 +9,7 @@ import { Segments } from '../../ui/segments';
 import { Txt } from '../../ui/txt';
 import { Unrecorded, useAtEnd, type AtEnd } from './at-end';
 import { words } from './words';
+import { ShelfLink } from '../../job/shelf/shelf-link';
 import { words as stepWords } from '../../job/steps/words';
 
 type Fate = JobEventData<'kit-parts'>['fates'][number]['fate'];
@@ -72,6 +73,9 @@ export function FatesPanel({
               value={fateOf(end, part)}
               onChange={(fate) => draft.change({ ...chosen, [`${end}/${part}`]: fate })}
             />
+            {known[`${end}/${part}`] === 'left-out' && fateOf(end, part) === 'left-out' ? (
+              <ShelfLink bikeId={record.bike.id} end={end} part={part} />
+            ) : null}
           </View>
         )),
       )}

@@ -1,5 +1,5 @@
 import type { StorePart } from '@cricket/contract/shapes';
-import type { PartKind } from '@cricket/core/parts';
+import type { PartKind } from '@cricket/core/part-kinds';
 import { Pressable, View } from 'react-native';
 
 import { figure, mm } from '../../ui/figure-text';

@@ -1,6 +1,6 @@
 import { unsuitedPart } from '@cricket/contract';
 import type { StorePart } from '@cricket/contract/shapes';
-import { partKinds } from '@cricket/core/parts';
+import { partKinds } from '@cricket/core/part-kinds';
 
 import { takeShopUnits } from '../../ui/shop-units';
 import { checkStore, fieldsOfKind, storeEntry, storeFields, type StoreFields } from './store-form';

@@ -1,11 +1,14 @@
 import type { StorePart } from '@cricket/contract/shapes';
 import { jsonSchema } from '@cricket/core/input';
-import { partSpecs } from '@cricket/core/part-schemas';
-import { partKinds, type PartKind, type PartSpec } from '@cricket/core/parts';
+import { partSpecs } from '@cricket/core/part-specs';
+import { partKinds, type PartKind, type PartSpec } from '@cricket/core/part-kinds';
 
 import { numberRule, typedFigure } from '../../ui/number-rule';
 import { fieldText } from '../../ui/shop-units';
 import { words } from './words';
+
+/** What a line starts from: one of the stores, or one that is to be. */
+export type PartLine = Pick<StorePart, 'kind' | 'spec' | 'label' | 'costEach' | 'count'>;
 
 /** One thing that a kind of part is told by, as the form asks for it. */
 export type SpecField = { name: SpecName; required: boolean } & (
@@ -70,7 +73,7 @@ export function fieldsOfKind(kind: PartKind): SpecField[] {
 }
 
 /** The form's fields of a part, or empty ones. */
-export function storeFields(part?: StorePart): StoreFields {
+export function storeFields(part?: PartLine): StoreFields {
   const kind = part?.kind ?? 'plain';
   return {
     kind,
@@ -88,7 +91,7 @@ const emptySpec: Record<string, string> = Object.fromEntries(
   ),
 );
 
-function textsOf({ kind, spec }: StorePart): Record<string, string> {
+function textsOf({ kind, spec }: PartLine): Record<string, string> {
   return Object.fromEntries(
     fieldsOfKind(kind).map((field) => {
       const value = spec[field.name];
@@ -132,7 +135,7 @@ function holds(field: SpecField, text: string): true | string {
 }
 
 /** What goes to the server. What the form does not ask stays as it was. */
-export function storeEntry(values: StoreFields, before: StorePart | undefined, version: number) {
+export function storeEntry(values: StoreFields, before: PartLine | undefined, version: number) {
   const { kind } = values;
   return {
     kind,
@@ -145,7 +148,7 @@ export function storeEntry(values: StoreFields, before: StorePart | undefined, v
   };
 }
 
-function countedHere({ count: typed }: StoreFields, known: StorePart | undefined): { count?: number } {
+function countedHere({ count: typed }: StoreFields, known: PartLine | undefined): { count?: number } {
   const count = typedFigure(typed)!;
   return count === known?.count ? {} : { count };
 }

@@ -1,11 +1,14 @@
 import type { StorePart } from '@cricket/contract/shapes';
-import { isStoreKind, partKinds, storeKinds } from '@cricket/core/parts';
+import { chosenWheelId } from '@cricket/core/choices';
+import type { End } from '@cricket/core/model';
+import { isStoreKind, partKinds, storeKinds } from '@cricket/core/part-kinds';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 
-import { useStores } from '../../data/use-bikes';
+import { leftoverId } from '../../data/leftover-id';
+import { useBike, useStores, useWheels } from '../../data/use-bikes';
 import { useRefusal } from '../../data/use-refusal';
 import { useWrites } from '../../data/use-writes';
 import { RoleButton } from '../../session/role-button';
@@ -16,16 +19,22 @@ import { NotKept } from '../../ui/not-kept';
 import { Screen } from '../../ui/screen';
 import { useFormDraft } from '../../data/use-form-draft';
 import { Txt } from '../../ui/txt';
-import { checkStore, fieldsOfKind, storeEntry, storeFields, type StoreFields } from './store-form';
+import { leftoverPart } from './leftover-part';
+import { checkStore, fieldsOfKind, storeEntry, storeFields, type PartLine, type StoreFields } from './store-form';
 import { specLabel, words } from './words';
 import { likeStoreItemPath } from '../../ui/pages';
+import { BikeNotThere } from '../../job/bike/bike-not-there';
 import { NotThere } from '../../ui/not-there';
+
+type StoreItemQuery = { itemId: string; like?: string; bike?: string; end?: string; part?: string };
 
 /** One line of the stores, changed or new. */
 export function StoreItemScreen() {
-  const { itemId, like } = useLocalSearchParams<{ itemId: string; like?: string }>();
+  const { itemId, like, bike, end, part } = useLocalSearchParams<StoreItemQuery>();
   const { data, isPending, refetch } = useStores();
   const item = data?.find(({ id }) => id === itemId);
+  if (itemId === 'new' && bike && part && (end === 'front' || end === 'rear'))
+    return <LeftoverForm bikeId={bike} end={end} part={part} />;
   if (itemId === 'new' && (data || !like)) {
     return <ItemForm key={like ?? 'new'} model={data?.find(({ id }) => id === like)} />;
   }
@@ -36,12 +45,38 @@ export function StoreItemScreen() {
   return <ItemForm key={item.id} item={item} />;
 }
 
-/** @param model - what a new line starts from */
-function ItemForm({ item, model }: { item?: StorePart; model?: StorePart }) {
+/** A new line for a part that is left over of a bike's kit: what the kit says of it stands there already. */
+function LeftoverForm({ bikeId, end, part }: { bikeId: string; end: End; part: string }) {
+  const bike = useBike(bikeId);
+  const wheels = useWheels();
+  const router = useRouter();
+  const leave = () => (router.canGoBack() ? router.back() : router.navigate('/stores'));
+  if (!bike.record) return <BikeNotThere bikeId={bikeId} asked={[bike, wheels]} />;
+  if (!wheels.data) return <NotThere title={words.newTitle} backTo="/stores" asked={[wheels]} />;
+  const wheel = wheels.data.find(({ id }) => id === chosenWheelId(bike.record!.choices, end));
+  const model = leftoverPart(wheel, leftoverId(bikeId, end, part), part);
+  return <ItemForm key={model.id} model={model} newId={model.id} onLeave={leave} />;
+}
+
+/**
+ * @param model - what a new line starts from
+ * @param newId - the id of a new line, where it follows from what the line is
+ */
+function ItemForm({
+  item,
+  model,
+  newId,
+  onLeave,
+}: {
+  item?: StorePart;
+  model?: PartLine & { id: string };
+  newId?: string;
+  onLeave?: () => void;
+}) {
   const router = useRouter();
   const { putPart, withdrawPart } = useWrites();
   const refusal = useRefusal<StorePart>();
-  const [itemId] = useState(() => item?.id ?? crypto.randomUUID());
+  const [itemId] = useState(() => item?.id ?? newId ?? crypto.randomUUID());
   const [version, setVersion] = useState(item?.version ?? 0);
   const [leaving, setLeaving] = useState(false);
   const [more, setMore] = useState(false);
@@ -54,7 +89,7 @@ function ItemForm({ item, model }: { item?: StorePart; model?: StorePart }) {
   const kind = useWatch({ control, name: 'kind' });
   // What goes over an axle is asked for most: the rest of a kit one tap further.
   const kinds = more || !isStoreKind(kind) ? partKinds : storeKinds;
-  const back = () => router.navigate('/stores');
+  const back = onLeave ?? (() => router.navigate('/stores'));
   const keep = handleSubmit(async (fields) => {
     const outcome = await putPart(itemId, storeEntry(fields, item ?? model, version));
     const current = await refusal.settle(outcome);

@@ -1,5 +1,5 @@
 import type { StorePart } from '@cricket/contract/shapes';
-import { partKinds } from '@cricket/core/parts';
+import { partKinds } from '@cricket/core/part-kinds';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';

@@ -5,6 +5,7 @@ import { Choices, Field } from '../../ui/field';
 import { Txt } from '../../ui/txt';
 import { kitFields, type KitFieldName } from './kit-form';
 import { kitWords } from './kit-words';
+import { PackedKinds } from './packed-kinds';
 import type { WheelFields } from './wheel-form';
 
 const groups: readonly (readonly [title: string, names: readonly KitFieldName[]])[] = (
@@ -56,5 +57,10 @@ function KitField({ name, control }: { name: KitFieldName; control: Control<Whee
   if (field.how === 'figure') {
     return <Field control={control} name={path} label={field.unit ? `${label}, ${field.unit}` : label} numeric />;
   }
-  return <Field control={control} name={path} label={label} hint={kitWords.hints[field.how]} lines={3} />;
+  return (
+    <>
+      <Field control={control} name={path} label={label} hint={kitWords.hints[field.how]} lines={3} />
+      {field.how === 'packing' ? <PackedKinds control={control} /> : null}
+    </>
+  );
 }

@@ -1,6 +1,6 @@
 import type { KitFacts } from '@cricket/core/kit';
 
-import { kitFieldValues, readKit } from './kit-form';
+import { kitFieldValues, readKit, type PackedAs } from './kit-form';
 
 const kit: KitFacts = {
   hub: {
@@ -56,6 +56,21 @@ describe('a kit in the form', () => {
     const read = readKit({ ...kitFieldValues(kit), [name]: text }, kit);
     expect(read).toHaveProperty('errors');
     expect((read as { errors: Record<string, string> }).errors[name]).toMatch(says);
+  });
+
+  it('keeps what the packed parts are, and takes what is chosen on the form', () => {
+    const packing: KitFacts['packing'] = [
+      { part: 'Axle nut', count: 2, kind: 'nut', spec: { threadMm: 12 } },
+      { part: 'Screen', count: 1 },
+    ];
+    const before = { ...kit, packing };
+    const read = (packedAs: PackedAs, text = '3 x Axle nut\n1 Screen') =>
+      (readKit({ ...kitFieldValues(before), packing: text }, before, packedAs) as { kit: KitFacts }).kit.packing;
+    expect(read({})).toEqual([{ ...packing[0], count: 3 }, packing[1]]);
+    expect(read({ Screen: 'display' })[1]).toEqual({ part: 'Screen', count: 1, kind: 'display' });
+    // Another kind has other figures; what is no kind any more has none.
+    expect(read({ 'Axle nut': 'other' })[0]).toEqual({ part: 'Axle nut', count: 3, kind: 'other' });
+    expect(read({ 'Axle nut': '' })[0]).toEqual({ part: 'Axle nut', count: 3 });
   });
 
   it('reads packing lists as people write them', () => {

@@ -1,5 +1,5 @@
 import { InputError, readInput } from '@cricket/core/input';
-import { KitFacts } from '@cricket/core/kit';
+import { KitFacts, type KitPart } from '@cricket/core/kit';
 import { unitName } from '@cricket/core/units';
 
 import { typedFigure } from '../../ui/number-rule';
@@ -7,6 +7,7 @@ import { fieldText, shopUnits } from '../../ui/shop-units';
 import { readStated, statedText } from '../../ui/stated-lines';
 import { adapterText, readAdapters } from './adapter-lines';
 import { phrase, say } from '../../ui/say';
+import { readPacked, writtenLines } from './packed-lines';
 
 /** How a field of the kit is entered. `group` is left out as a whole when none of its fields is filled. */
 type KitField =
@@ -74,6 +75,8 @@ export const kitFields = {
 
 export type KitFieldName = keyof typeof kitFields;
 export type KitFieldValues = Record<KitFieldName, string>;
+/** What the parts of the packing list are in the shop's catalogue, by what the list calls them; empty where nobody has said. */
+export type PackedAs = Readonly<Record<string, KitPart['kind'] | ''>>;
 
 /** Parts of a kit that are left out when nothing of them is filled in. */
 const optionalGroups = ['hub-rotor', 'rim', 'flanges', 'battery'] as const;
@@ -110,11 +113,13 @@ export type KitErrors = Partial<Record<KitFieldName, string>>;
  * Reads the kit from the form.
  *
  * @param before - the kit as it was: what the form does not show, such as the screws of end adapters, stays
+ * @param packedAs - kinds of the packed parts as they are chosen on the form
  * @returns the kit, or what stands against it, field by field
  */
 export function readKit(
   values: KitFieldValues,
   before: KitFacts | null | undefined,
+  packedAs: PackedAs = {},
 ): { kit: KitFacts } | { errors: KitErrors } {
   const errors: KitErrors = {};
   const kit: Record<string, unknown> = {};
@@ -132,6 +137,7 @@ export function readKit(
     else put(kit, name.split('-'), read);
   }
   if (Object.keys(errors).length) return { errors };
+  kit['packing'] = (kit['packing'] as KitPart[]).map((line) => ofKind(line, packedAs, before));
   if (before?.cluster !== undefined) kit['cluster'] = before.cluster;
   if (before?.outfit !== undefined) kit['outfit'] = before.outfit;
   try {
@@ -161,10 +167,7 @@ function readField(field: KitField, text: string, before: KitFacts | null | unde
   if (field.how === 'torques')
     return text === '' ? undefined : readStated(text, phrase('wheel.kit-form.readField-kit-maker'));
   if (field.how === 'lines' || field.how === 'packing') {
-    const lines = text
-      .split('\n')
-      .map((line) => line.trim())
-      .filter(Boolean);
+    const lines = writtenLines(text);
     if (field.how === 'lines') return lines;
     const packed = lines.map(readPacked);
     return packed.find((item) => item instanceof Error) ?? packed;
@@ -189,11 +192,12 @@ function unitOf(unit: string): string {
   return unit ? ` in ${unitName(unit, shopUnits())}` : '';
 }
 
-function readPacked(line: string): { part: string; count: number } | Error {
-  const match = /^(\d{1,3})\s*[×x*]?\s+(.+)$/i.exec(line);
-  return match
-    ? { count: Number(match[1]), part: match[2]!.trim() }
-    : new Error(phrase('wheel.kit-form.readPacked-not-understood-write', { line }));
+/** A line with its kind; figures that somebody recorded of a part stay as long as it is of that kind. */
+function ofKind({ part, count }: KitPart, packedAs: PackedAs, before: KitFacts | null | undefined): KitPart {
+  const known = before?.packing.find((line) => line.part === part);
+  const kind = packedAs[part] ?? known?.kind;
+  if (!kind) return { part, count };
+  return { part, count, kind, ...(known?.kind === kind && known.spec && { spec: known.spec }) };
 }
 
 function put(target: Record<string, unknown>, [key, ...rest]: string[], value: unknown): void {

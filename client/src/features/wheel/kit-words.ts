@@ -99,6 +99,11 @@ export const kitWords = {
     lines: phrase('wheel.kit.kitWords.hints.lines'),
     packing: phrase('wheel.kit.kitWords.hints.packing'),
   },
+  packedAs: {
+    title: phrase('wheel.kit.kitWords.packedAs.title'),
+    hint: phrase('wheel.kit.kitWords.packedAs.hint'),
+    open: phrase('wheel.kit.kitWords.packedAs.open'),
+  },
   yes: phrase('wheel.kit.kitWords.yes'),
   no: phrase('wheel.kit.kitWords.no'),
 };

@@ -3,7 +3,7 @@ import type { Wheel } from '@cricket/contract/shapes';
 
 import { numberRule, typedFigure } from '../../ui/number-rule';
 import { deliveredText, readDelivered } from './delivered-text';
-import { kitFieldValues, readKit, type KitFieldName, type KitFieldValues } from './kit-form';
+import { kitFieldValues, readKit, type KitFieldName, type KitFieldValues, type PackedAs } from './kit-form';
 import { words } from './words';
 import { phrase } from '../../ui/say';
 
@@ -55,7 +55,11 @@ export type WheelFields = Record<AxleField | OwnField, string> & {
   /** Whether anything besides the wheel's dimensions is recorded. */
   kitKnown: 'yes' | 'no';
   kit: KitFieldValues;
+  packedAs: PackedAs;
 };
+
+/** Fields that a message can stand against by themselves. */
+type CheckedField = Exclude<keyof WheelFields, 'kit' | 'packedAs'>;
 
 /** The form's fields of a wheel, or empty ones. */
 export function wheelFields(wheel?: Wheel): WheelFields {
@@ -76,7 +80,14 @@ export function wheelFields(wheel?: Wheel): WheelFields {
     deliveredRight: deliveredText(wheel?.delivered.right ?? []),
     kitKnown: wheel?.kit ? 'yes' : 'no',
     kit: kitFieldValues(wheel?.kit),
+    packedAs: packedAs(wheel?.kit),
   };
+}
+
+function packedAs(kit: Wheel['kit']): PackedAs {
+  return Object.fromEntries(
+    (kit?.packing ?? []).map(({ part, kind }): [string, PackedAs[string]] => [part, kind ?? '']),
+  );
 }
 
 /** The fields of a copy: everything of the model but its code. */
@@ -86,8 +97,8 @@ export function copyFields(model?: Wheel): WheelFields {
 
 /** Checks the form; every message names value and range. */
 export function checkWheel(values: WheelFields) {
-  const errors: Partial<Record<keyof WheelFields, { type: string; message: string }>> = {};
-  const complain = (name: keyof WheelFields, message: string) => (errors[name] = { type: 'value', message });
+  const errors: Partial<Record<CheckedField, { type: string; message: string }>> = {};
+  const complain = (name: CheckedField, message: string) => (errors[name] = { type: 'value', message });
   if (values.code.trim().length < 1 || values.code.trim().length > 20)
     complain('code', phrase('wheel.wheel-form.checkWheel-enter-1-20'));
   if (values.note.length > 400)
@@ -115,7 +126,7 @@ export function checkWheel(values: WheelFields) {
 
 /** What goes to the server; `before` keeps what the form does not show, and says what was a pattern's until now. */
 export function wheelEntry(values: WheelFields, version: number, before?: Wheel): WheelEntry {
-  const kit = values.kitKnown === 'yes' ? readKit(values.kit, before?.kit) : null;
+  const kit = values.kitKnown === 'yes' ? readKit(values.kit, before?.kit, values.packedAs) : null;
   const numbers = (names: readonly string[]) =>
     Object.fromEntries(names.map((name) => [name, typedFigure(values[name as AxleField | OwnField])]));
   const parts = (text: string) => {

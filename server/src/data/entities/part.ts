@@ -1,4 +1,4 @@
-import type { PartKind, PartSpec } from '@cricket/core/parts';
+import type { PartKind, PartSpec } from '@cricket/core/part-kinds';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 /** The shop's catalogue of parts: every kind with its own figures, and no others. */

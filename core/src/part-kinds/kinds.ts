@@ -22,6 +22,7 @@ export const isStoreKind = (kind: string): kind is StoreKind => (storeKinds as r
 /** What comes with a kit or is bought for a bike besides, and lies on the shelf in between. */
 const otherKinds = [
   'kit',
+  'nut',
   'motor',
   'controller',
   'battery',

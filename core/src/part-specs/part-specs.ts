@@ -1,6 +1,6 @@
 import { armKinds } from '../arm-fit';
 import { Amount, Flag, OneOf, Optional, Text, Whole, type Shape } from '../input';
-import type { PartKind } from '../parts';
+import type { PartKind } from '../part-kinds';
 import { rotorPatterns } from '../rotor-fit/patterns';
 import { armGrades } from '../torque-reaction';
 
@@ -78,6 +78,11 @@ class TyreSpec {
   @Optional() @Flag() directional?: boolean;
 }
 
+/** An axle nut, told by the thread that it goes on. */
+class NutSpec {
+  @Amount(3, 30, 'mm') threadMm!: number;
+}
+
 class MotorSpec {
   @Amount(50, 6000, 'W') ratedW!: number;
   @Optional() @Amount(0.5, 60, 'rpm/V') kv?: number;
@@ -148,6 +153,7 @@ export const partSpecs: Readonly<Record<PartKind, Shape>> = {
   tyre: TyreSpec,
   'cassette-spacer': SheetSpec,
   kit: KitSpec,
+  nut: NutSpec,
   motor: MotorSpec,
   controller: ControllerSpec,
   battery: BatterySpec,

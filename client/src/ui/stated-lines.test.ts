@@ -1,3 +1,6 @@
+import { statedFasteners } from '@cricket/core/stated-torques';
+
+import { inGerman } from '../../jest.german';
 import { readStated, statedText } from './stated-lines';
 
 describe('torques that makers state, one a line', () => {
@@ -15,6 +18,30 @@ describe('torques that makers state, one a line', () => {
     const text = 'rear axle nut 45, kit sheet\npedal up to 35, crank';
     expect(statedText(readStated(text, '') as never)).toBe(text);
     expect(readStated('', 'its maker')).toEqual([]);
+  });
+
+  it('are written in the words of whoever writes them', () => {
+    const german = inGerman(() => jest.requireActual<typeof import('./stated-lines')>('./stated-lines'));
+    const text = 'Achsmutter vorn bis 40, Datenblatt der Gabel\nBremsscheibenschraube 6, darauf';
+    const torques = [
+      { fastener: 'axle-nut', Nm: 40, source: 'Datenblatt der Gabel', upTo: true, end: 'front' },
+      { fastener: 'rotor', Nm: 6, source: 'darauf' },
+    ];
+    expect(german.readStated(text, '')).toEqual(torques);
+    expect(german.readStated('VORN achsmutter BIS 40; Datenblatt der Gabel', '')).toEqual([torques[0]]);
+    expect(german.statedText(torques as never)).toBe(text);
+    expect(german.fastenerList.split(', ')).toHaveLength(statedFasteners.length);
+    expect(String(german.readStated('axle nut 40', ''))).toContain('„axle nut 40“ ist nicht zu verstehen');
+  });
+
+  it('have a name of its own for each fastener, in both languages', () => {
+    const german = inGerman(() => jest.requireActual<typeof import('./stated-lines')>('./stated-lines'));
+    for (const { readStated: read, statedText: write } of [{ readStated, statedText }, german]) {
+      for (const fastener of statedFasteners) {
+        const stated = [{ fastener, Nm: 7, source: 'x', end: 'rear' as const }];
+        expect(read(write(stated), '')).toEqual(stated);
+      }
+    }
   });
 
   it.each([

@@ -4,27 +4,39 @@ import { shownIn, toSi, unitName } from '@cricket/core/units';
 import { fieldText, shopUnits } from './shop-units';
 import { readTyped } from './typed-number';
 import { phrase } from './say';
+import { isWord, oneOfWords } from './word-pattern';
 
 /** How fasteners are called where torques are written one a line. */
 const fastenerNames: Record<StatedFastener, string> = {
-  'axle-nut': 'axle nut',
-  'through-axle': 'through axle',
-  rotor: 'rotor bolt',
-  caliper: 'caliper bolt',
-  'arm-bolt': 'arm bolt',
-  band: 'band',
-  crank: 'crank',
-  pedal: 'pedal',
-  'lock-ring': 'lock ring',
-  cup: 'cup',
-  lever: 'lever',
-  shifter: 'shifter',
-  throttle: 'throttle',
-  stem: 'stem',
+  'axle-nut': phrase('ui.fasteners.axle-nut'),
+  'through-axle': phrase('ui.fasteners.through-axle'),
+  rotor: phrase('ui.fasteners.rotor'),
+  caliper: phrase('ui.fasteners.caliper'),
+  'arm-bolt': phrase('ui.fasteners.arm-bolt'),
+  band: phrase('ui.fasteners.band'),
+  crank: phrase('ui.fasteners.crank'),
+  pedal: phrase('ui.fasteners.pedal'),
+  'lock-ring': phrase('ui.fasteners.lock-ring'),
+  cup: phrase('ui.fasteners.cup'),
+  lever: phrase('ui.fasteners.lever'),
+  shifter: phrase('ui.fasteners.shifter'),
+  throttle: phrase('ui.fasteners.throttle'),
+  stem: phrase('ui.fasteners.stem'),
 };
+const ends = { front: phrase('ui.stated-lines.front'), rear: phrase('ui.stated-lines.rear') };
+const upTo = phrase('ui.stated-lines.up-to');
 
 /** Every name, for a hint. */
 export const fastenerList = Object.values(fastenerNames).join(', ');
+
+const end = oneOfWords(Object.values(ends));
+const pattern = new RegExp(
+  // The end stands before its part in one language and after it in another.
+  `^(?:(${end})\\s+)?(${oneOfWords(Object.values(fastenerNames))})(?:\\s+(${end}))?` +
+    `\\s+(${oneOfWords([upTo])}\\s+)?([\\d.,]+)` +
+    '\\s*(N·m|Nm|lbf·ft|lb·ft|lbf ft|lb ft|ft lb)?\\s*(?:[,;(]\\s*(.*?)\\)?)?$',
+  'iu',
+);
 
 /**
  * Torques that makers state, one a line: "front axle nut up to 40, the fork's sheet".
@@ -45,17 +57,14 @@ export function readStated(text: string, usualSource: string): StatedTorque[] | 
 }
 
 function readLine(line: string, usualSource: string): StatedTorque | Error {
-  const match =
-    /^(?:(front|rear)\s+)?([a-z -]+?)\s+(up to\s+)?([\d.,]+)\s*(N·m|Nm|lbf·ft|lb·ft|lbf ft|lb ft|ft lb)?\s*(?:[,;(]\s*(.*?)\)?)?$/i.exec(
-      line,
-    );
-  const fastener = statedFasteners.find((each) => fastenerNames[each] === match?.[2]?.toLowerCase());
-  const figure = match ? readTyped(match[4]!) : null;
+  const match = pattern.exec(line);
+  const fastener = statedFasteners.find((each) => isWord(match?.[2], fastenerNames[each]));
+  const figure = match ? readTyped(match[5]!) : null;
   if (!match || !fastener || figure?.kind !== 'number') {
     return new Error(phrase('ui.stated-lines.not-understood', { line }));
   }
   const units = shopUnits();
-  const named = match[5]?.toLowerCase();
+  const named = match[6]?.toLowerCase();
   // A unit that is written goes before the shop's.
   const torque = !named ? units.torque : named.startsWith('n') ? 'N·m' : 'lbf·ft';
   const Nm = toSi(figure.value, 'N·m', { ...units, torque });
@@ -65,22 +74,24 @@ function readLine(line: string, usualSource: string): StatedTorque | Error {
       phrase('ui.stated-lines.not-between', { line, value: figure.value, least, most, unit: unitName('N·m', units) }),
     );
   }
-  const source = match[6]?.trim() || usualSource;
+  const at = match[1] ?? match[3];
+  const source = match[7]?.trim() || usualSource;
   return {
     fastener,
     Nm,
     source: source.slice(0, 120),
-    ...(match[3] && { upTo: true }),
-    ...(match[1] && { end: match[1].toLowerCase() as 'front' | 'rear' }),
+    ...(match[4] && { upTo: true }),
+    ...(at && { end: isWord(at, ends.front) ? 'front' : 'rear' }),
   };
 }
 
 /** The same as text, as it is written. */
 export function statedText(stated: readonly StatedTorque[] | undefined): string {
-  return (stated ?? [])
-    .map(
-      ({ fastener, Nm, upTo, end, source }) =>
-        `${end ? `${end} ` : ''}${fastenerNames[fastener]} ${upTo ? 'up to ' : ''}${fieldText(Nm, 'N·m')}, ${source}`,
-    )
-    .join('\n');
+  return (stated ?? []).map(lineOf).join('\n');
+}
+
+function lineOf({ fastener, Nm, upTo: most, end: at, source }: StatedTorque): string {
+  const name = fastenerNames[fastener];
+  const what = at ? phrase('ui.stated-lines.at-end', { name, end: ends[at] }) : name;
+  return `${what} ${most ? `${upTo} ` : ''}${fieldText(Nm, 'N·m')}, ${source}`;
 }

@@ -14,3 +14,4 @@ export {
   type JobEventData,
   type JobEventKind,
 } from './job-events';
+export { atSpot, spotOf, type IrreversibleSpot } from './spots';

@@ -1,5 +1,6 @@
 import { Amount, OneOf, Text, Uuid, Whole, Optional, Items, readInput, type Shape } from '../input';
 import { axleAt, axlePlaces, places, type End, type Place } from '../model';
+import { irreversibleSpots, type IrreversibleSpot } from './spots';
 
 /** What comes off an axle, from the hub outwards. */
 export const offAxleKinds = [
@@ -96,7 +97,10 @@ export class KitParts {
 /** Something that putting back to stock will not undo. */
 export class Irreversible {
   @OneOf(irreversibleKinds) what!: (typeof irreversibleKinds)[number];
+  /** As whoever noted it called it. */
   @Text(120) where!: string;
+  /** The same for everybody else, where a step of the plan says where. */
+  @Optional() @OneOf(irreversibleSpots) spot?: IrreversibleSpot;
   @Optional() @Amount(0, 500, 'mm') amountMm?: number;
 }
 

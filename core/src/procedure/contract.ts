@@ -1,5 +1,6 @@
 import type { Said } from '../said';
 import type { End, Side } from '../features';
+import type { IrreversibleSpot, JobEventData } from '../job-events';
 import type { StatedTorque } from '../stated-torques';
 import type { BatteryPlace, School, SecondLooks, SensorKind } from '../job-kinds';
 
@@ -205,8 +206,9 @@ export interface Step {
 
 /** Something that putting back to stock will not undo. */
 export interface Irreversible {
-  what: 'filed' | 'cut' | 'drilled' | 'glued';
+  what: JobEventData<'irreversible'>['what'];
   where: Said;
+  spot: IrreversibleSpot;
   amountMm?: number;
   /** The reading that is written down with it. */
   feature?: string;

@@ -309,7 +309,13 @@ describe('the procedure', () => {
   it('writes down what cannot be taken back, with how much', () => {
     const job = { ...plainJob, ends: [{ ...frontEndJob, fileMm: { left: 0.25, right: 0 }, relieveSeat: true }] };
     const changed = procedure(job).flatMap(({ irreversible }) => inEnglish(irreversible));
-    expect(changed).toContainEqual({ what: 'filed', where: 'left slot', amountMm: 0.25, feature: 'filed.left' });
+    expect(changed).toContainEqual({
+      what: 'filed',
+      where: 'left slot',
+      spot: 'left-slot',
+      amountMm: 0.25,
+      feature: 'filed.left',
+    });
     expect(changed.map(({ where }) => where)).toEqual(['left slot', 'left seat', 'right seat']);
   });
 

@@ -1,3 +1,4 @@
+import { atSpot } from '../job-events';
 import { said, type Said } from '../said';
 import { confirm, final, measure, onBike, photo, trial, type StepDefinition } from './define';
 import type { StepContext } from './contract';
@@ -203,7 +204,7 @@ export const stepsBar: readonly StepDefinition[] = [
         confirm('swarf', said('procedure.swarf-caught-edges-broken')),
         photo('drilled', said('procedure.hole')),
       ],
-      irreversible: [{ what: 'drilled', where: said('procedure.bottom-bracket-shell') }],
+      irreversible: [{ what: 'drilled', ...atSpot('bottom-bracket-shell') }],
       cautions: [
         said('procedure.this-cannot-be-taken-back'),
         said('procedure.never-drill-carbon'),

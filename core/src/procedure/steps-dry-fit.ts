@@ -1,3 +1,4 @@
+import { atSpot } from '../job-events';
 import { said, saidAgain, type Said } from '../said';
 import { washerName } from '../part-names';
 import type { StepContext } from './contract';
@@ -55,7 +56,7 @@ export const stepsDryFit: readonly StepDefinition[] = [
           .filter((side) => end.fileMm[side] > 0)
           .map((side) => ({
             what: 'filed' as const,
-            where: said(`procedure.${side}-slot`),
+            ...atSpot(`${side}-slot`),
             amountMm: end.fileMm[side],
             feature: `filed.${side}`,
           })),
@@ -80,8 +81,8 @@ export const stepsDryFit: readonly StepDefinition[] = [
         photo('relieved', said('procedure.both-seats')),
       ],
       irreversible: [
-        { what: 'filed', where: said('procedure.left-seat') },
-        { what: 'filed', where: said('procedure.right-seat') },
+        { what: 'filed', ...atSpot('left-seat') },
+        { what: 'filed', ...atSpot('right-seat') },
       ],
       second: { what: said('procedure.seats-filed-to-round-and-no'), from: 'telling' },
       cautions: [said('procedure.structural-work-frame-or-fork-maker'), swarf],
@@ -101,7 +102,7 @@ export const stepsDryFit: readonly StepDefinition[] = [
         confirm('edges', said('procedure.edges-broken-swarf-caught')),
         measure('hanger-left', said('procedure.what-of-hanger-still-stands-into'), 0, 0),
       ],
-      irreversible: [{ what: 'filed', where: said('procedure.hanger') }],
+      irreversible: [{ what: 'filed', ...atSpot('hanger') }],
       cautions: [swarf],
     },
   ),

@@ -1,5 +1,6 @@
 import type { JobEvent, JobEventData, JobEventKind } from '../job-events';
 import type { Place } from '../model';
+import { asWritten, said } from '../said';
 import { putBack } from './put-back';
 
 let minute = 0;
@@ -43,7 +44,12 @@ describe('back to stock', () => {
       event('rear-axle', 'irreversible', filed),
       event('cranks', 'irreversible', { what: 'drilled', where: 'bottom bracket shell' }, '2026-03-02T10:00:00Z'),
     ];
-    expect(putBack(events).remains).toEqual([{ place: 'rear-axle', ...filed }]);
+    expect(putBack(events).remains).toEqual([{ place: 'rear-axle', ...filed, where: asWritten('left slot') }]);
+    // Noted by a step it is the same in whatever language it was noted, and is told in that of the reader.
+    const inTwo = ['left slot', 'linker Schlitz'].map((where) =>
+      event('rear-axle', 'irreversible', { ...filed, where, spot: 'left-slot' }),
+    );
+    expect(putBack(inTwo).remains).toEqual([{ place: 'rear-axle', ...filed, where: said('procedure.left-slot') }]);
   });
 
   it('says where the parts of the kit are', () => {

@@ -1,5 +1,6 @@
-import { eventsOf, type JobEvent, type JobEventData } from '../job-events';
+import { eventsOf, spotOf, type JobEvent, type JobEventData } from '../job-events';
 import { axleAt, endAt, type End, type Place, type Side } from '../model';
+import { saidKey, type Said } from '../said';
 
 export interface PutBack {
   /** Ends of which anything was recorded. */
@@ -9,7 +10,7 @@ export interface PutBack {
     sides: Record<Side, JobEventData<'came-off'>['parts'] | null>;
   }[];
   /** What stays changed for good. */
-  remains: { place: Place; what: JobEventData<'irreversible'>['what']; where: string; amountMm: number | null }[];
+  remains: { place: Place; what: JobEventData<'irreversible'>['what']; where: Said; amountMm: number | null }[];
   /** Parts of the kit that are on the bike or lie elsewhere, and must come off or be asked for. */
   kit: { end: End; part: string; fate: 'used' | 'left-out' | 'given-back' }[];
 }
@@ -28,7 +29,7 @@ export function putBack(events: readonly JobEvent[]): PutBack {
   const remains = eventsOf(events, 'irreversible').map(({ place, data }) => ({
     place,
     what: data.what,
-    where: data.where,
+    where: spotOf(data),
     amountMm: data.amountMm ?? null,
   }));
   const fates = new Map(eventsOf(events, 'kit-parts').map(({ place, data }) => [endAt(place), data.fates]));
@@ -36,7 +37,9 @@ export function putBack(events: readonly JobEvent[]): PutBack {
     ends: ends.map((end) => ({ end, sides: { left: last(end, 'left'), right: last(end, 'right') } })),
     // The same change noted twice is one change.
     remains: remains.filter(
-      (item, index) => remains.findIndex(({ place, where }) => place === item.place && where === item.where) === index,
+      (item, index) =>
+        remains.findIndex(({ place, where }) => place === item.place && saidKey(where) === saidKey(item.where)) ===
+        index,
     ),
     kit: [...fates].flatMap(([end, list]) => (end ? list.map(({ part, fate }) => ({ end, part, fate })) : [])),
   };

@@ -1,7 +1,7 @@
 import type { Shop, StackAcceptance } from '@cricket/contract/shapes';
 import type { FitReport } from '@cricket/core/fit';
 import type { End } from '@cricket/core/features';
-import { eventsOf, vouchedBy } from '@cricket/core/job-events';
+import { eventsOf, spotOf, vouchedBy } from '@cricket/core/job-events';
 import { washerName } from '@cricket/core/part-names';
 import type { EndJob, StepState } from '@cricket/core/procedure';
 import { hoursText, inUnits, moneyText } from '@cricket/core/units';
@@ -355,15 +355,17 @@ function stepRow(
   ];
 }
 
-function changedForGood({ record, speaker: { message } }: JobData): Content[] {
+function changedForGood({ record, speaker: { message, say } }: JobData): Content[] {
   const all = eventsOf(record.events, 'irreversible');
   if (all.length === 0) return [];
   return [
     { text: message('job.changed-for-good'), style: 'part' },
     ...all.map(({ place, data, person }) => ({
-      text: message('job.changed', {
+      text: message(data.amountMm === undefined ? 'job.changed' : 'job.changed-by', {
         place: message(`job.places.${place}`),
-        what: `${data.where} ${data.what}${data.amountMm === undefined ? '' : ` ${data.amountMm} mm`}`,
+        where: say(spotOf(data)),
+        what: data.what,
+        ...(data.amountMm !== undefined && { amountMm: data.amountMm }),
         person,
       }),
     })),

@@ -1,7 +1,8 @@
 import { featureById } from '@cricket/core/features';
-import { within } from '../../ui/say';
+import { say, within } from '../../ui/say';
 import type { JournalRow } from '@cricket/contract/shapes';
 import type { BikeFacts } from '@cricket/core/bike-facts';
+import { spotOf, type IrreversibleSpot } from '@cricket/core/job-events';
 import { toldBetween } from '@cricket/core/told';
 import type { Place } from '@cricket/core/model';
 
@@ -56,7 +57,7 @@ export function saysOf(
     named('findingId', (id) => within(findingTitle(id))),
     named('about', (id) => titles.get(id) ?? (featureById(id) ? within(featureWords(id).title) : stepName(id))),
     named('what', (kind) => words.irreversible[kind] ?? kind),
-    text('where'),
+    text('where') && say(spotOf(data as { where: string; spot?: IrreversibleSpot })),
     text('words'),
     text('because'),
     named('state', (state) => words.orderStates[state] ?? state),

@@ -87,7 +87,7 @@ export function checkRider(values: RiderFields) {
   for (const [name, message] of Object.entries(checkOwnTyre(values.tyre))) {
     errors[`tyre.${name}`] = { type: 'value', message };
   }
-  const stated = readStated(values.torques, 'its maker');
+  const stated = readStated(values.torques, words.itsMaker);
   if (stated instanceof Error) errors['torques'] = { type: 'value', message: stated.message };
   return Object.keys(errors).length ? { values: {}, errors: nested(errors) } : { values, errors: {} };
 }
@@ -112,7 +112,7 @@ export function riderFacts(values: RiderFields, before: BikeFacts, kit: KitFacts
   const pack = values.pack === 'supplied' ? packInstead : packOf(values.packInstead);
   const room = typedFigure(values.sensorRoomMm);
   const [minMm, maxMm] = [typedFigure(values.sensorMinMm), typedFigure(values.sensorMaxMm)];
-  const stated = readStated(values.torques, 'its maker');
+  const stated = readStated(values.torques, words.itsMaker);
   const parts = kit.packing.flatMap(({ part }, at) => {
     const use = values.use[at] ?? 'used';
     if (use === 'used') return [];

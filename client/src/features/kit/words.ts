@@ -97,6 +97,7 @@ export const words = {
   by: phrase('kit.by'),
   byMissing: phrase('kit.byMissing'),
   torques: phrase('kit.torques'),
+  itsMaker: phrase('kit.itsMaker'),
   torquesHint: phrase('kit.torquesHint', { fastenerList }),
   tyre: {
     label: phrase('kit.tyre.label'),

@@ -1,3 +1,4 @@
+import { inGerman } from '../../../jest.german';
 import { adapterText, readAdapters } from './adapter-lines';
 
 const lines = 'extender left 3\ncap right 9, bore 12\nrotor spacer 1.5';
@@ -17,6 +18,14 @@ describe('extenders and caps, one a line', () => {
     expect(readAdapters(' \n', undefined)).toBeUndefined();
   });
 
+  it('are written in the words of whoever writes them', () => {
+    const german = inGerman(() => jest.requireActual<typeof import('./adapter-lines')>('./adapter-lines'));
+    const set = readAdapters(lines, undefined) as NonNullable<Parameters<typeof adapterText>[0]>;
+    const text = german.adapterText(set);
+    expect(text).toBe('Verlängerung links 3\nKappe rechts 9, Bohrung 12\nScheibendistanz 1.5');
+    expect(german.readAdapters(text, undefined)).toEqual(set);
+  });
+
   it('keep the names, screws and holes that were there', () => {
     const screws = [{ id: 'M5x10', threadMm: 5, lengthMm: 10 }];
     const before = {
@@ -27,7 +36,7 @@ describe('extenders and caps, one a line', () => {
       screwHoles: [],
     };
     expect(readAdapters('extender left 3\nextender left 4', before)).toMatchObject({
-      extenders: [{ id: 'X3' }, { id: 'left 4' }],
+      extenders: [{ id: 'X3' }, { id: 'L4' }],
       screws,
     });
   });

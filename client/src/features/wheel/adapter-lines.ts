@@ -2,12 +2,27 @@ import type { KitFacts } from '@cricket/core/kit';
 
 import { fieldText } from '../../ui/shop-units';
 import { readTyped } from '../../ui/typed-number';
+import { isWord, oneOfWords } from '../../ui/word-pattern';
 import { phrase } from '../../ui/say';
 
 type AdapterSet = NonNullable<KitFacts['hub']['adapters']>;
 
-const pattern =
-  /^(?:(extender|cap)\s+(left|right)|rotor\s+spacer)\s+(\d+(?:[.,]\d+)?)(?:\s*mm)?(?:\s*,?\s*bore\s+(\d+(?:[.,]\d+)?)(?:\s*mm)?)?$/i;
+const called = {
+  extender: phrase('wheel.adapter-lines.extender'),
+  cap: phrase('wheel.adapter-lines.cap'),
+  rotorSpacer: phrase('wheel.adapter-lines.rotorSpacer'),
+  bore: phrase('wheel.adapter-lines.bore'),
+  left: phrase('wheel.adapter-lines.left'),
+  right: phrase('wheel.adapter-lines.right'),
+};
+/** A part's side in the name that it gets. */
+const letter = { left: 'L', right: 'R' };
+const size = '(\\d+(?:[.,]\\d+)?)(?:\\s*mm)?';
+const pattern = new RegExp(
+  `^(?:(${oneOfWords([called.extender, called.cap])})\\s+(${oneOfWords([called.left, called.right])})` +
+    `|${oneOfWords([called.rotorSpacer])})\\s+${size}(?:\\s*,?\\s*${oneOfWords([called.bore])}\\s+${size})?$`,
+  'iu',
+);
 
 /**
  * Extenders, caps and rotor spacers of a kit, one a line: "extender left 3", "cap right 9, bore 12", "rotor spacer 2".
@@ -25,21 +40,21 @@ export function readAdapters(text: string, before: AdapterSet | undefined): Adap
   };
   for (const line of linesOf(text)) {
     const match = pattern.exec(line);
-    const kind = match?.[1]?.toLowerCase();
     const bore = match?.[4];
-    if (!match || (kind === 'cap') !== (bore !== undefined)) return notUnderstood(line);
-    const side = match[2]?.toLowerCase() as 'left' | 'right';
+    const isCap = isWord(match?.[1], called.cap);
+    if (!match || isCap !== (bore !== undefined)) return notUnderstood(line);
+    const side = isWord(match[2], called.left) ? 'left' : 'right';
     const lengthMm = figure(match[3]!);
     if (Number.isNaN(lengthMm) || (bore && Number.isNaN(figure(bore)))) return notUnderstood(line);
-    if (kind === 'extender') {
+    if (isWord(match[1], called.extender)) {
       const known = before?.extenders.find((part) => part.side === side && part.lengthMm === lengthMm);
-      set.extenders.push(known ?? { id: `${side} ${lengthMm}`, side, lengthMm });
-    } else if (kind === 'cap') {
+      set.extenders.push(known ?? { id: `${letter[side]}${lengthMm}`, side, lengthMm });
+    } else if (isCap) {
       const boreMm = figure(bore!);
       const known = before?.endCaps.find(
         (part) => part.side === side && part.lengthMm === lengthMm && part.boreMm === boreMm,
       );
-      set.endCaps.push(known ?? { id: `${side} ${lengthMm}, bore ${boreMm}`, side, lengthMm, boreMm });
+      set.endCaps.push(known ?? { id: `${letter[side]}${lengthMm}/${boreMm}`, side, lengthMm, boreMm });
     } else {
       const known = before?.rotorSpacers.find(({ thicknessMm }) => thicknessMm === lengthMm);
       set.rotorSpacers.push(known ?? { id: `${lengthMm}`, thicknessMm: lengthMm });
@@ -51,9 +66,12 @@ export function readAdapters(text: string, before: AdapterSet | undefined): Adap
 /** The same as text. */
 export function adapterText({ extenders, endCaps, rotorSpacers }: AdapterSet): string {
   return [
-    ...extenders.map(({ side, lengthMm }) => `extender ${side} ${fieldText(lengthMm)}`),
-    ...endCaps.map(({ side, lengthMm, boreMm }) => `cap ${side} ${fieldText(lengthMm)}, bore ${fieldText(boreMm)}`),
-    ...rotorSpacers.map(({ thicknessMm }) => `rotor spacer ${fieldText(thicknessMm)}`),
+    ...extenders.map(({ side, lengthMm }) => `${called.extender} ${called[side]} ${fieldText(lengthMm)}`),
+    ...endCaps.map(
+      ({ side, lengthMm, boreMm }) =>
+        `${called.cap} ${called[side]} ${fieldText(lengthMm)}, ${called.bore} ${fieldText(boreMm)}`,
+    ),
+    ...rotorSpacers.map(({ thicknessMm }) => `${called.rotorSpacer} ${fieldText(thicknessMm)}`),
   ].join('\n');
 }
 

@@ -1,5 +1,6 @@
 import { defaultUnits } from '@cricket/core/units';
 
+import { inGerman } from '../../../jest.german';
 import { takeShopUnits } from '../../ui/shop-units';
 import { deliveredText, readDelivered } from './delivered-text';
 
@@ -27,6 +28,14 @@ describe('washers as they are typed', () => {
     ['41', '41'],
   ])('%s is asked about, not guessed at', (text, unreadable) => {
     expect(readDelivered(text)).toEqual({ unreadable });
+  });
+
+  it('are written in the words of whoever writes them', () => {
+    const german = inGerman(() => jest.requireActual<typeof import('./delivered-text')>('./delivered-text'));
+    const parts = [{ kind: 'tabbed' as const, thicknessMm: 2.5 }];
+    expect(german.deliveredText(parts)).toBe('Nase 2.5');
+    expect(german.readDelivered('nase 2,5 mm')).toEqual({ parts });
+    expect(german.readDelivered('tab 2.5')).toEqual({ unreadable: 'tab 2.5' });
   });
 
   it.each(['.', ','] as const)('come back as they were where decimals are after %s', (decimalMark) => {

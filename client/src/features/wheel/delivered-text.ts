@@ -1,10 +1,16 @@
 import type { LoosePart } from '@cricket/core/parts';
 
 import { fieldText } from '../../ui/shop-units';
+import { phrase } from '../../ui/say';
 import { readTyped } from '../../ui/typed-number';
+import { oneOfWords } from '../../ui/word-pattern';
+
+/** What stands before a tabbed washer. */
+const tabWord = phrase('wheel.delivered-text.tab');
+const pattern = new RegExp(`^(${oneOfWords([tabWord])}\\s+)?(\\d\\S*)(?:\\s*mm)?$`, 'iu');
 
 /**
- * Reads washers as typed: thicknesses in mm from the hub outwards, "tab" before a tabbed one. A semicolon stands between two
+ * Reads washers as typed: thicknesses in mm from the hub outwards, a word ("tab") before a tabbed one. A semicolon stands between two
  * of them: a comma may be that of decimals, and two washers are not one.
  *
  * @returns the parts, or the piece that is not understood
@@ -16,7 +22,7 @@ export function readDelivered(text: string): { parts: LoosePart[] } | { unreadab
     .split(/[;\n]/)
     .map((item) => item.trim())
     .filter(Boolean)) {
-    const [, tab, figure] = /^(tab\s+)?(\d\S*)(?:\s*mm)?$/i.exec(piece) ?? [];
+    const [, tab, figure] = pattern.exec(piece) ?? [];
     const typed = readTyped(figure ?? '');
     if (typed.kind !== 'number' || typed.value < 0.1 || typed.value > 40) return { unreadable: piece };
     parts.push({ kind: tab ? 'tabbed' : 'plain', thicknessMm: typed.value });
@@ -26,5 +32,7 @@ export function readDelivered(text: string): { parts: LoosePart[] } | { unreadab
 
 /** The same text from parts. */
 export function deliveredText(parts: readonly LoosePart[]): string {
-  return parts.map(({ kind, thicknessMm }) => `${kind === 'tabbed' ? 'tab ' : ''}${fieldText(thicknessMm)}`).join('; ');
+  return parts
+    .map(({ kind, thicknessMm }) => `${kind === 'tabbed' ? `${tabWord} ` : ''}${fieldText(thicknessMm)}`)
+    .join('; ');
 }

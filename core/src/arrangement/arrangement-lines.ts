@@ -1,4 +1,5 @@
 import type { Chosen } from '../acceptance';
+import { addedName } from '../lever-question';
 import { listed, said, type Said } from '../said';
 import type { RoomStation } from '../whole-bike';
 
@@ -16,8 +17,8 @@ export const arrangementLines: Lines = {
     ends.map(({ end, do: way, what }) => {
       if (way === 'keep') return said('arrangement.lever-stays', { end });
       return way === 'switch'
-        ? said('arrangement.lever-with-switch', { end, what: what ?? said('arrangement.some-switch') })
-        : said('arrangement.lever-comes-on', { end, what: what ?? said('arrangement.some-lever') });
+        ? said('arrangement.lever-with-switch', { end, what: what ? addedName(what) : said('arrangement.some-switch') })
+        : said('arrangement.lever-comes-on', { end, what: what ? addedName(what) : said('arrangement.some-lever') });
     }),
   cranks: ({ side, mount, crank, gapMm, turnOver }) => [
     said('arrangement.ring', { side, mount: said(`arrangement.sensor-${mount}`), gapMm }),

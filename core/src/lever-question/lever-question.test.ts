@@ -1,5 +1,6 @@
 import type { BikeFacts } from '../bike-facts';
-import { leverQuestion, leversChosen, leversOfBike } from '.';
+import { asWritten, said } from '../said';
+import { addedName, leverQuestion, leversChosen, leversOfBike } from '.';
 
 const rim = { kind: 'rim' as const, leverPull: 'long' as const, caliperPull: 'long' as const };
 const own = { oneWithShifter: false, cutOff: false };
@@ -24,12 +25,8 @@ describe('what the brake levers of a bike are asked', () => {
   it('offers the kit’s two levers and every switch, each once', () => {
     const levers = { ...facts.levers!, kitPull: 'long' as const, kitCutOff: true, inLine: 1, atLever: 2 };
     const question = leverQuestion({ ...facts, levers }, [kit])!;
-    expect(question.kit.map(({ id }) => id)).toEqual(['kit lever 1', 'kit lever 2']);
-    expect(question.switches.map(({ id }) => id)).toEqual([
-      'switch in the cable 1',
-      'switch at the lever 1',
-      'switch at the lever 2',
-    ]);
+    expect(question.kit.map(({ id }) => id)).toEqual(['kit-lever-1', 'kit-lever-2']);
+    expect(question.switches.map(({ id }) => id)).toEqual(['in-line-1', 'at-lever-1', 'at-lever-2']);
     expect(leversChosen(leversOfBike({ ...facts, levers }, [kit])!.chosen)).toBe('own-and-switch');
     const bare = { ...facts.levers!, kitPull: 'long' as const, kitCutOff: true };
     expect(leversChosen(leversOfBike({ ...facts, levers: bare }, [kit])!.chosen)).toBe('kit');
@@ -47,5 +44,24 @@ describe('what the brake levers of a bike are asked', () => {
   it('is not known as long as nobody knows what a lever pulls', () => {
     const blind: BikeFacts = { ...facts, brakes: { front: rim, rear: { kind: 'rim' } } };
     expect(leversOfBike(blind, [])!.verdict).toBe('unknown');
+  });
+});
+
+describe('what is added at a lever', () => {
+  it('is called in the language of whoever reads it', () => {
+    const asked = leverQuestion({ ...facts, levers: { ...facts.levers!, kitPull: 'long', inLine: 1, atLever: 2 } }, [
+      kit,
+    ])!;
+    expect([...asked.kit, ...asked.switches].map(({ id }) => addedName(id))).toEqual([
+      said('lever-question.kit-lever', { number: 1 }),
+      said('lever-question.kit-lever', { number: 2 }),
+      said('lever-question.in-line', { number: 1 }),
+      said('lever-question.at-lever', { number: 1 }),
+      said('lever-question.at-lever', { number: 2 }),
+    ]);
+  });
+
+  it('keeps the name that it was given elsewhere', () => {
+    expect(addedName('kit lever 1')).toEqual(asWritten('kit lever 1'));
   });
 });

@@ -7,6 +7,7 @@ import {
   type LeverWay,
 } from '../brake-levers';
 import type { KitFacts } from '../kit';
+import { addedId } from './added-name';
 
 const ends = ['front', 'rear'] as const satisfies readonly BrakeEnd[];
 
@@ -40,15 +41,12 @@ export function leverQuestion(
       levers.kitPull === undefined || levers.kitPull === 'none'
         ? []
         : [1, 2].map((number) => ({
-            id: `kit lever ${number}`,
+            id: addedId('kit-lever', number),
             pull: levers.kitPull as 'long' | 'short',
             cutOff: levers.kitCutOff === true,
             ...given('reachMm', levers.kitReachMm),
           })),
-    switches: [
-      ...named('in-line', 'switch in the cable', levers.inLine),
-      ...named('at-lever', 'switch at the lever', levers.atLever),
-    ],
+    switches: [...numbered('in-line', levers.inLine), ...numbered('at-lever', levers.atLever)],
     throttle,
     swap: levers.swap,
     ...(levers.handReachMm !== undefined && { hand: { reachMm: levers.handReachMm } }),
@@ -57,8 +55,8 @@ export function leverQuestion(
   };
 }
 
-function named(kind: 'in-line' | 'at-lever', name: string, count: number) {
-  return Array.from({ length: count }, (_, at) => ({ id: `${name} ${at + 1}`, kind }));
+function numbered(kind: 'in-line' | 'at-lever', count: number) {
+  return Array.from({ length: count }, (_, at) => ({ id: addedId(kind, at + 1), kind }));
 }
 
 const given = <K extends string, V>(name: K, value: V | undefined): { [name in K]?: V } =>

@@ -32,6 +32,7 @@ import input from './input.json';
 import jobFile from './job-file.json';
 import jobPlan from './job-plan.json';
 import law from './law.json';
+import leverQuestion from './lever-question.json';
 import limits from './limits.json';
 import limitsInput from './limits-input.json';
 import materials from './materials.json';
@@ -99,6 +100,7 @@ export const core = {
   'job-file': jobFile,
   'job-plan': jobPlan,
   law,
+  'lever-question': leverQuestion,
   limits,
   'limits-input': limitsInput,
   materials,

@@ -1,5 +1,7 @@
 import type { LeverPurchase, LeverStep, LeverTool, LeverWay } from '@cricket/core/brake-levers';
-import { phrase } from '../../ui/say';
+import { addedName } from '@cricket/core/lever-question';
+
+import { phrase, say } from '../../ui/say';
 
 export const words = {
   title: phrase('levers.title'),
@@ -9,8 +11,8 @@ export const words = {
   ends: { front: phrase('levers.ends.front'), rear: phrase('levers.ends.rear') },
   does: (way: LeverWay): string => {
     if (way.do === 'keep') return phrase('levers.does-lever-kept');
-    if (way.do === 'replace') return phrase('levers.does-replaced-by', { lever: way.lever ?? '' });
-    return phrase('levers.does-kept-with', { switch: way.switch ?? '' });
+    if (way.do === 'replace') return phrase('levers.does-replaced-by', { lever: say(addedName(way.lever ?? '')) });
+    return phrase('levers.does-kept-with', { switch: say(addedName(way.switch ?? '')) });
   },
   minutes: (count: number) =>
     count === 0 ? phrase('levers.minutes-no-work') : phrase('levers.minutes-min', { count }),

@@ -29,6 +29,8 @@ export function MeasureWheelScreen() {
   const router = useRouter();
   const { data, isPending, refetch } = useWheels();
   const [later, setLater] = useState<readonly string[]>([]);
+  // The next figure is in sight before the server has answered: what it says no to is said there.
+  const refusal = useRefusal<Wheel>();
   const wheel = data?.find(({ id }) => id === wheelId);
   if (!wheel) {
     const gone = data && { title: words.gone, to: { label: words.toCatalogue, path: '/wheels' as const } };
@@ -51,14 +53,22 @@ export function MeasureWheelScreen() {
       wheel={wheel}
       path={path}
       left={left.length}
+      refusal={refusal}
       onLater={() => setLater([...later.filter((item) => item !== path), path])}
     />
   );
 }
 
-function OneFigure({ wheel, path, left, onLater }: { wheel: Wheel; path: string; left: number; onLater: () => void }) {
+interface OneFigureProps {
+  wheel: Wheel;
+  path: string;
+  left: number;
+  refusal: ReturnType<typeof useRefusal<Wheel>>;
+  onLater: () => void;
+}
+
+function OneFigure({ wheel, path, left, refusal, onLater }: OneFigureProps) {
   const { putWheel } = useWrites();
-  const refusal = useRefusal<Wheel>();
   const [busy, setBusy] = useState(false);
   const [wrong, setWrong] = useState<string | null>(null);
   const { kit, name } = fieldAt(path);

@@ -103,7 +103,7 @@ export const measureWheelPath = (wheelId: string) => withQuery(`/wheels/${wheelI
 /** A new line like this one. */
 export const likeWheelPath = (wheelId: string) => withQuery('/wheels/new', { like: wheelId });
 export const storeItemPath = (itemId: string) => withQuery(`/stores/${itemId}`);
-/** A new line for a part that is left over of a bike's kit. */
-export const leftoverPath = (bikeId: string, end: End, part: string) =>
-  withQuery('/stores/new', { bike: bikeId, end, part });
+/** A new line for a part that is left over of a bike's kit; then back to where it was left out. */
+export const leftoverPath = (bikeId: string, end: End, part: string, from: 'stand' | 'put-back') =>
+  withQuery('/stores/new', { bike: bikeId, end, part, from });
 export const likeStoreItemPath = (itemId: string) => withQuery('/stores/new', { like: itemId });

@@ -95,7 +95,7 @@ export function PutBackScreen() {
                 <Txt>{`${part}: ${within(stepWords.fates[fate])}`}</Txt>
                 {fate === 'left-out' ? (
                   <View className="screen-only">
-                    <ShelfLink bikeId={bikeId} end={end} part={part} />
+                    <ShelfLink bikeId={bikeId} end={end} part={part} from="put-back" />
                   </View>
                 ) : null}
               </View>

@@ -74,7 +74,7 @@ export function FatesPanel({
               onChange={(fate) => draft.change({ ...chosen, [`${end}/${part}`]: fate })}
             />
             {known[`${end}/${part}`] === 'left-out' && fateOf(end, part) === 'left-out' ? (
-              <ShelfLink bikeId={record.bike.id} end={end} part={part} />
+              <ShelfLink bikeId={record.bike.id} end={end} part={part} from="stand" />
             ) : null}
           </View>
         )),

@@ -1,7 +1,7 @@
 import type { StorePart } from '@cricket/contract/shapes';
 import { chosenWheelId } from '@cricket/core/choices';
 import type { End } from '@cricket/core/model';
-import { isStoreKind, partKinds, storeKinds } from '@cricket/core/part-kinds';
+import { isStoreKind, partKinds, storeKinds, type PartKind } from '@cricket/core/part-kinds';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
@@ -17,24 +17,33 @@ import { Choices, Field } from '../../ui/field';
 import { DraftNotice } from '../../ui/draft-notice';
 import { NotKept } from '../../ui/not-kept';
 import { Screen } from '../../ui/screen';
+import { Select } from '../../ui/select';
 import { useFormDraft } from '../../data/use-form-draft';
 import { Txt } from '../../ui/txt';
 import { leftoverPart } from './leftover-part';
 import { checkStore, fieldsOfKind, storeEntry, storeFields, type PartLine, type StoreFields } from './store-form';
 import { specLabel, words } from './words';
-import { likeStoreItemPath } from '../../ui/pages';
+import { likeStoreItemPath, putBackPath, standPath, type Page } from '../../ui/pages';
 import { BikeNotThere } from '../../job/bike/bike-not-there';
 import { NotThere } from '../../ui/not-there';
 
-type StoreItemQuery = { itemId: string; like?: string; bike?: string; end?: string; part?: string };
+type StoreItemQuery = { itemId: string; like?: string; bike?: string; end?: string; part?: string; from?: string };
 
 /** One line of the stores, changed or new. */
 export function StoreItemScreen() {
-  const { itemId, like, bike, end, part } = useLocalSearchParams<StoreItemQuery>();
+  const { itemId, like, bike, end, part, from } = useLocalSearchParams<StoreItemQuery>();
   const { data, isPending, refetch } = useStores();
   const item = data?.find(({ id }) => id === itemId);
-  if (itemId === 'new' && bike && part && (end === 'front' || end === 'rear'))
-    return <LeftoverForm bikeId={bike} end={end} part={part} />;
+  if (itemId === 'new' && bike && part && (end === 'front' || end === 'rear')) {
+    return (
+      <LeftoverForm
+        bikeId={bike}
+        end={end}
+        part={part}
+        to={from === 'stand' ? standPath(bike, 'parts-fate') : putBackPath(bike)}
+      />
+    );
+  }
   if (itemId === 'new' && (data || !like)) {
     return <ItemForm key={like ?? 'new'} model={data?.find(({ id }) => id === like)} />;
   }
@@ -45,17 +54,17 @@ export function StoreItemScreen() {
   return <ItemForm key={item.id} item={item} />;
 }
 
+const named = (kinds: readonly PartKind[]) => kinds.map((kind) => [kind, words.kinds[kind]] as const);
+
 /** A new line for a part that is left over of a bike's kit: what the kit says of it stands there already. */
-function LeftoverForm({ bikeId, end, part }: { bikeId: string; end: End; part: string }) {
+function LeftoverForm({ bikeId, end, part, to }: { bikeId: string; end: End; part: string; to: Page }) {
   const bike = useBike(bikeId);
   const wheels = useWheels();
-  const router = useRouter();
-  const leave = () => (router.canGoBack() ? router.back() : router.navigate('/stores'));
   if (!bike.record) return <BikeNotThere bikeId={bikeId} asked={[bike, wheels]} />;
   if (!wheels.data) return <NotThere title={words.newTitle} backTo="/stores" asked={[wheels]} />;
   const wheel = wheels.data.find(({ id }) => id === chosenWheelId(bike.record!.choices, end));
   const model = leftoverPart(wheel, leftoverId(bikeId, end, part), part);
-  return <ItemForm key={model.id} model={model} newId={model.id} onLeave={leave} />;
+  return <ItemForm key={model.id} model={model} newId={model.id} to={to} />;
 }
 
 /**
@@ -66,12 +75,13 @@ function ItemForm({
   item,
   model,
   newId,
-  onLeave,
+  to = '/stores',
 }: {
   item?: StorePart;
   model?: PartLine & { id: string };
   newId?: string;
-  onLeave?: () => void;
+  /** Where one goes on. */
+  to?: Page;
 }) {
   const router = useRouter();
   const { putPart, withdrawPart } = useWrites();
@@ -85,11 +95,11 @@ function ItemForm({
     defaultValues: storeFields(item ?? model),
     resolver: checkStore,
   });
-  const { control, handleSubmit } = form;
+  const { control, handleSubmit, setValue } = form;
   const kind = useWatch({ control, name: 'kind' });
   // What goes over an axle is asked for most: the rest of a kit one tap further.
-  const kinds = more || !isStoreKind(kind) ? partKinds : storeKinds;
-  const back = onLeave ?? (() => router.navigate('/stores'));
+  const all = more || !isStoreKind(kind);
+  const back = () => router.navigate(to);
   const keep = handleSubmit(async (fields) => {
     const outcome = await putPart(itemId, storeEntry(fields, item ?? model, version));
     const current = await refusal.settle(outcome);
@@ -101,7 +111,7 @@ function ItemForm({
   return (
     <Screen
       title={item ? words.editTitle : words.newTitle}
-      backTo="/stores"
+      backTo={to}
       action={
         item ? (
           <Button label={words.duplicate} low onPress={() => router.navigate(likeStoreItemPath(item.id))} />
@@ -123,13 +133,20 @@ function ItemForm({
         </View>
       ) : null}
       <View className="max-w-[640px] gap-5 px-4 py-2">
-        <Choices
-          control={control}
-          name="kind"
-          label={words.fields.kind}
-          options={kinds.map((name) => [name, words.kinds[name]] as const)}
-        />
-        {kinds.length < partKinds.length ? <Button label={words.moreKinds} low onPress={() => setMore(true)} /> : null}
+        {all ? (
+          <Select
+            label={words.fields.kind}
+            options={named(partKinds)}
+            value={kind}
+            onChange={(next) => setValue('kind', next, { shouldDirty: true })}
+            testID="field-kind"
+          />
+        ) : (
+          <>
+            <Choices control={control} name="kind" label={words.fields.kind} options={named(storeKinds)} />
+            <Button label={words.moreKinds} low onPress={() => setMore(true)} />
+          </>
+        )}
         {fieldsOfKind(kind).map((field) =>
           field.asks === 'word' ? (
             <Choices

@@ -3,7 +3,7 @@ import type { NextAction } from '@cricket/core/next-action';
 import type { Reading as CoreReading } from '@cricket/core/end-facts';
 import type { Acceptance as CoreAcceptance, ArrangementResult } from '@cricket/core/acceptance';
 import type { Arrangement } from '@cricket/core/arrangement';
-import type { Language } from '@cricket/core/said';
+import type { Language, Said } from '@cricket/core/said';
 import type { AxleStackInput, Stack } from '@cricket/core/axle-stack';
 import type { BikeFacts } from '@cricket/core/bike-facts';
 import type { EndFit, OutsidePart } from '@cricket/core/end-fit';
@@ -169,6 +169,8 @@ export interface OrderLine {
   what: string;
   count: number;
   reason: string;
+  /** The same as what is to be said; null on lines of an earlier version. */
+  because: Said | null;
   costEach: number;
   leadDays: number;
   state: OrderState;

@@ -141,9 +141,23 @@ describe('orders', () => {
     expect(stolen.status).toBe(409);
   });
 
+  it('keep their reason as what is to be said, out of one shop and into another', async () => {
+    const id = await newBike();
+    const because = { said: 'fit.left-out-of-this-bike' };
+    const lineId = randomUUID();
+    const put = await server.send('PUT', `/api/bikes/${id}/orders/${lineId}`, { ...line, because });
+    expect(put.json).toMatchObject({ because, reason: line.reason });
+    const job = await server.send('GET', `/api/jobs/${id}`);
+    expect(job.json.record.orders).toMatchObject([{ because }]);
+    // An earlier version of the app sends none.
+    const again = await server.send('PUT', `/api/bikes/${id}/orders/${randomUUID()}`, line);
+    expect(again.json.because).toBeNull();
+  });
+
   it('refuse an unknown state and an absurd count', async () => {
     const id = await newBike();
-    for (const bad of [{ state: 'lost' }, { count: 0 }, { costEach: -1 }, { more: 1 }]) {
+    const unsayable = { because: { said: 'fit.throttle', with: { what: null } } };
+    for (const bad of [{ state: 'lost' }, { count: 0 }, { costEach: -1 }, { more: 1 }, unsayable]) {
       const put = await server.send('PUT', `/api/bikes/${id}/orders/${randomUUID()}`, { ...line, ...bad });
       expect(put.status).toBe(422);
     }

@@ -35,6 +35,8 @@ export const numberFormats = Object.fromEntries(Object.keys(styles).map((style) 
  * @example figureIn(0.4700000001, 'mm') // '0.47 mm'
  */
 export function figureIn(value: number, style = 'plain'): string {
+  // What a file from elsewhere has left out is told as that, not as a figure.
+  if (typeof value !== 'number') return String(value);
   const { unit, most, least = 0 } = styles[style] ?? styles['plain']!;
   // Strong currents and high voltages are not known to a hundredth.
   const decimals = (style === 'V' || style === 'A') && Math.abs(value) >= 10 ? 1 : most;

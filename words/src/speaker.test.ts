@@ -17,6 +17,12 @@ const messages = {
 const { say, list, message } = speakerOf('en', messages, messages);
 
 describe('a speaker', () => {
+  it('tells what comes from elsewhere as far as it can, rather than nothing at all', () => {
+    expect(say(said('slot.of-a-later-version'))).toBe('⟨slot.of-a-later-version⟩');
+    expect(say(said('slot.narrow'))).toBe('The slot is  under the flats.');
+    expect(say(said('slot.narrow', { shortMm: 'some' }))).toBe('The slot is some under the flats.');
+  });
+
   it('tells figures as short as they are, with their unit', () => {
     expect(say(said('slot.narrow', { shortMm: 0.30000000000000004 }))).toBe('The slot is 0.3 mm under the flats.');
     expect(say(said('slot.narrow', { shortMm: 12 }))).toBe('The slot is 12 mm under the flats.');

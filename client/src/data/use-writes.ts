@@ -27,7 +27,7 @@ import { outbox } from './shared-outbox';
 /** What a line of an order says when it is written. */
 export type OrderEntry = Pick<
   OrderLine,
-  'place' | 'part' | 'what' | 'count' | 'reason' | 'costEach' | 'leadDays' | 'state' | 'version'
+  'place' | 'part' | 'what' | 'count' | 'reason' | 'because' | 'costEach' | 'leadDays' | 'state' | 'version'
 >;
 
 /** Everything that can be written. Each returns how it ended; nothing is lost in between. */

@@ -1,7 +1,8 @@
-import { Amount, Maybe, Nested, OneOf, Optional, Text, Whole } from '@cricket/core/input';
+import { Amount, Maybe, Nested, OneOf, Optional, Text, ToSay, Whole } from '@cricket/core/input';
 import { PlainWantedPart } from '@cricket/core/part-schemas';
 
 import { places, type Place } from '@cricket/core/model';
+import type { Said } from '@cricket/core/said';
 
 import { orderStates } from '../shapes';
 
@@ -13,6 +14,8 @@ export class OrderLineEntry {
   @Text(200) what!: string;
   @Whole(1, 500) count!: number;
   @Text(600) reason!: string;
+  /** The reason as what is to be said, where a list gave it. */
+  @Optional() @Maybe() @ToSay() because?: Said | null;
   @Amount(0, 50_000, '') costEach!: number;
   @Whole(0, 365) leadDays!: number;
   @OneOf(orderStates) state!: (typeof orderStates)[number];

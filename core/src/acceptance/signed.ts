@@ -11,14 +11,14 @@ import {
   simple,
   type RuleDecorator,
 } from '../input';
-import { isSaid, said, type Said } from '../said';
+import { canBeSaid, said, type Said } from '../said';
 import type { Verdict } from '../verdict';
 
 /** Words as they were signed: by their code, or as an earlier version wrote them. */
 export type SignedWords = Said | string;
 
 const holdsWords = (value: unknown) =>
-  typeof value === 'string' ? value.length <= 2000 : isSaid(value) && JSON.stringify(value).length <= 8000;
+  typeof value === 'string' ? value.length <= 2000 : canBeSaid(value) && JSON.stringify(value).length <= 8000;
 
 export const sentence = (): RuleDecorator =>
   decorating(

@@ -18,6 +18,7 @@ export {
   Secret,
   Text,
   Timestamp,
+  ToSay,
   Uuid,
   Whole,
 } from './rules';

@@ -1,4 +1,4 @@
-import { asWritten, listed, said, type Said } from '../said';
+import { asWritten, canBeSaid, listed, said, type Said } from '../said';
 import { isBase64, isISO8601, isUUID } from 'class-validator';
 
 import { decorating, simple, type RuleDecorator } from './rule';
@@ -48,6 +48,12 @@ export function Text(max = 200): RuleDecorator {
     typeof value === 'string' && value.length >= 1 && value.length <= max && /\S/.test(value);
   const jsonSchema = { type: 'string', minLength: 1, maxLength: max, pattern: '\\S' };
   return decorating(simple('text', said('input.text', { min: 1, max }), holds, jsonSchema));
+}
+
+/** What is to be said, as its code and figures. */
+export function ToSay(): RuleDecorator {
+  const holds = (value: unknown) => canBeSaid(value) && JSON.stringify(value).length <= 8_000;
+  return decorating(simple('toSay', said('input.to-say'), holds, { type: 'object' }));
 }
 
 /** A text of at most `max` characters that may be empty: nothing to remark. */

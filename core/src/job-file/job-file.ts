@@ -1,4 +1,4 @@
-import { said } from '../said';
+import { said, type Said } from '../said';
 import {
   acceptanceKinds,
   type Acceptance,
@@ -21,6 +21,7 @@ import {
   Remark,
   Text,
   Timestamp,
+  ToSay,
   Uuid,
   Whole,
   Maybe,
@@ -136,6 +137,8 @@ export class FiledOrder extends OfBike {
   @Text(200) what!: string;
   @Whole(1, 500) count!: number;
   @Text(600) reason!: string;
+  /** Left out by an earlier version. */
+  @Optional() @Maybe() @ToSay() because?: Said | null;
   @Amount(0, 50_000, '') costEach!: number;
   @Whole(0, 365) leadDays!: number;
   @OneOf(['wanted', 'ordered', 'received']) state!: 'wanted' | 'ordered' | 'received';

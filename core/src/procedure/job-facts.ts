@@ -118,7 +118,7 @@ export function endJob(
     regen: wheel.regen,
     suspension: facts.suspension === true,
     makerSteps: kit?.ownSteps ?? [],
-    packing: kit?.packing ?? [],
+    packing: (kit?.packing ?? []).map(({ part, count }) => ({ part, count })),
     topology: kit?.controller.topology ?? 'separate',
     pressure: pressureOf(fit.tyre ?? null),
     circumferenceMm: Math.round(

@@ -2,6 +2,7 @@
 export { languageIn, languages, type Language } from './language';
 export {
   asWritten,
+  canBeSaid,
   isSaid,
   listed,
   said,

@@ -54,6 +54,37 @@ export function isSaid(value: unknown): value is Said {
   return typeof value === 'object' && value !== null && typeof (value as Partial<Said>).said === 'string';
 }
 
+/**
+ * Whether a value from elsewhere can be said: a code, and for what it is told with nothing but texts, figures and more of the
+ * kind. Which codes there are is for who speaks to know.
+ */
+export function canBeSaid(value: unknown): value is Said {
+  if (!isSaid(value)) return false;
+  const { with: params } = value as { with?: unknown };
+  if (params === undefined) return true;
+  return isPlain(params) && Object.values(params).every(canBeToldWith);
+}
+
+function canBeToldWith(param: unknown): param is SaidParam {
+  if (typeof param === 'string' || typeof param === 'number') return true;
+  if (!isPlain(param)) return false;
+  if (!('list' in param)) return canBeSaid(param);
+  const { list, joined } = param;
+  return Array.isArray(list) && list.every(canBeToldWith) && joinedBy.has(joined);
+}
+
+const joinedBy = new Set<unknown>([
+  'and',
+  'or',
+  'comma',
+  'semicolon',
+  'sentences',
+  'none',
+] satisfies Listed['joined'][]);
+
+const isPlain = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
 /** Two that are said alike have the same key. */
 export function saidKey({ said: code, with: params }: Said): string {
   return params ? `${code} ${JSON.stringify(params)}` : code;

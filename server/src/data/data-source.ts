@@ -31,6 +31,7 @@ import { Stock1764180000000 } from './migrations/11-stock';
 import { OwnLanguage1764190000000 } from './migrations/12-own-language';
 import { Parts1764200000000 } from './migrations/13-parts';
 import { Summaries1764210000000 } from './migrations/14-summaries';
+import { OrderBecause1764220000000 } from './migrations/15-order-because';
 
 /** The database, not yet connected. */
 export function createDataSource(url: string): DataSource {
@@ -70,6 +71,7 @@ export function createDataSource(url: string): DataSource {
       OwnLanguage1764190000000,
       Parts1764200000000,
       Summaries1764210000000,
+      OrderBecause1764220000000,
     ],
     migrationsTransactionMode: 'each',
     uuidExtension: 'pgcrypto',

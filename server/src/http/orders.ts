@@ -35,6 +35,7 @@ export function orders(dataSource: DataSource): Hono {
       const line = manager.create(OrderLineEntity, {
         ...body,
         part: body.part ?? null,
+        because: body.because ?? null,
         id,
         bikeId,
         changedAt: new Date(),

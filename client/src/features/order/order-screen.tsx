@@ -75,13 +75,14 @@ export function OrderScreen() {
   );
   const isWaiting = ({ order }: ListedLine) => order !== null && waiting.has(order.id);
   const step = (line: ListedLine) => {
-    const { place, part, what, count, reason, costEach, leadDays, order } = line;
+    const { place, part, what, count, reason, because, costEach, leadDays, order } = line;
     void putOrder(bikeId, order?.id ?? crypto.randomUUID(), {
       place,
       part,
       what,
       count,
       reason: reason || what,
+      because,
       costEach,
       leadDays,
       state: nextState(line.state),

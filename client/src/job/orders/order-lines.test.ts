@@ -1,7 +1,8 @@
-import { asWritten } from '@cricket/core/said';
+import { asWritten, said } from '@cricket/core/said';
 import type { BikeRecord, OrderLine } from '@cricket/contract/shapes';
 import type { ShoppingLine } from '@cricket/core/fit';
 
+import { say } from '../../ui/say';
 import { daysToStart, besideAxles, linesOfEnd, listedLines, nextState } from './order-lines';
 
 const kit = { kind: 'kit' as const, spec: { code: 'FW-1' } };
@@ -34,6 +35,7 @@ const order = (what: string, state: OrderLine['state']): OrderLine => ({
   what,
   count: 1,
   reason: '',
+  because: null,
   costEach: 5,
   leadDays: 9,
   state,
@@ -72,6 +74,20 @@ describe('the order', () => {
       'Rotor bolt M5 × 10',
       'Washer 3 mm',
     ]);
+  });
+
+  it('says why something was ordered as whoever reads it speaks, and of an earlier version as it was written', () => {
+    const because = said('fit.left-out-of-this-bike');
+    const lines = linesOfEnd(
+      record(
+        { ...order('Screen', 'ordered'), reason: 'Bleibt weg', because },
+        { ...order('Bag', 'ordered'), reason: 'Passt so besser' },
+      ),
+      'front',
+      shopping,
+    );
+    expect(lines.slice(2).map(({ reason }) => reason)).toEqual([say(because), 'Passt so besser']);
+    expect(lines[0]).toMatchObject({ reason: 'The conversion.', because: shopping[0]!.reason });
   });
 
   it('keeps what is got for a place apart from the same thing for another', () => {

@@ -3,6 +3,7 @@ import type { End } from '@cricket/core/features';
 import type { ShoppingLine } from '@cricket/core/fit';
 import { axleAt, type Place } from '@cricket/core/model';
 import { isNamed, partKey, wantedName, type WantedPart } from '@cricket/core/parts';
+import type { Said } from '@cricket/core/said';
 import { stationPlaces } from '@cricket/core/whole-bike';
 import { say } from '../../ui/say';
 
@@ -17,6 +18,8 @@ export interface ListedLine extends Omit<PlacedLine, 'group' | 'part' | 'what' |
   part: WantedPart | null;
   what: string;
   reason: string;
+  /** The reason as what is to be said; null on lines of an earlier version. */
+  because: Said | null;
   order: OrderLine | null;
   state: OrderState;
 }
@@ -39,17 +42,35 @@ export function listedLines(
     (order.part ? partKey(order.part) === partKey(line.part) : order.what === say(line.what));
   const listed = shopping.map((line): ListedLine => {
     const order = there.find(isSame(line)) ?? null;
-    return { ...line, what: say(line.what), reason: say(line.reason), order, state: order?.state ?? 'wanted' };
+    return {
+      ...line,
+      what: say(line.what),
+      reason: say(line.reason),
+      because: line.reason,
+      order,
+      state: order?.state ?? 'wanted',
+    };
   });
   const gone = there
     .filter((order) => order.state !== 'wanted' && !shopping.some((line) => isSame(line)(order)))
-    .map((order): ListedLine => ({ ...order, what: nameOf(order), order, state: order.state }));
+    .map((order): ListedLine => ({
+      ...order,
+      what: nameOf(order),
+      reason: reasonOf(order),
+      order,
+      state: order.state,
+    }));
   return [...listed, ...gone];
 }
 
 /** What an order is for, in the words of this page; what has no name but its own keeps it. */
 function nameOf({ part, what }: OrderLine): string {
   return part && isNamed(part) ? say(wantedName(part)) : what;
+}
+
+/** Why it was ordered; of an earlier version only the words of who ordered it are left. */
+function reasonOf({ because, reason }: OrderLine): string {
+  return because ? say(because) : reason;
 }
 
 /** What has to be got for one end. */

@@ -1,5 +1,6 @@
 import type { OrderState } from '@cricket/contract/shapes';
 import type { WantedPart } from '@cricket/core/parts';
+import type { Said } from '@cricket/core/said';
 import { Column, Entity, Index, JoinColumn, ManyToOne } from 'typeorm';
 
 import { OfBike } from './of-bike';
@@ -28,8 +29,13 @@ export class OrderLineEntity extends OfBike {
   @Column({ type: 'integer' })
   count!: number;
 
+  /** In the words of who ordered it. */
   @Column({ type: 'text' })
   reason!: string;
+
+  /** The same as what is to be said; null on lines of an earlier version. */
+  @Column({ type: 'jsonb', nullable: true })
+  because!: Said | null;
 
   @Column({ type: 'double precision', name: 'cost_each' })
   costEach!: number;

@@ -3,6 +3,9 @@ import { factResources, type FactKind } from './register';
 /** The most bikes that one page of the list holds. */
 export const bikesAtOnce = 60;
 
+/** The most rows that one page of a bike's journal holds. */
+export const journalAtOnce = 200;
+
 /** Where each resource lives. Ids are UUIDs made by the client. */
 export const routes = {
   bikes: '/api/bikes',
@@ -12,7 +15,9 @@ export const routes = {
   bike: (bikeId: string) => `/api/bikes/${bikeId}`,
   bikeWithdrawal: (bikeId: string) => `/api/bikes/${bikeId}/withdrawal`,
   bikeReturn: (bikeId: string) => `/api/bikes/${bikeId}/return`,
-  bikeJournal: (bikeId: string) => `/api/bikes/${bikeId}/journal`,
+  /** The newest rows, oldest first; those before a row of it. */
+  bikeJournal: (bikeId: string, before: { at: string; id: string } | null = null) =>
+    `/api/bikes/${bikeId}/journal${before ? `?before=${encodeURIComponent(`${before.at},${before.id}`)}` : ''}`,
   fact: (bikeId: string, kind: FactKind, id: string) => `/api/bikes/${bikeId}/${factResources[kind].path}/${id}`,
   factWithdrawal: (bikeId: string, kind: FactKind, id: string) =>
     `/api/bikes/${bikeId}/${factResources[kind].path}/${id}/withdrawal`,

@@ -1,6 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { gunzipSync } from 'node:zlib';
 
+import { journalAtOnce } from '@cricket/contract/routes';
+
 import { freshServer, type FreshServer } from './fresh-server.testing';
 
 let server: FreshServer;
@@ -110,6 +112,36 @@ describe('a bike that was taken out', () => {
     expect(await tags('')).toContain('BACK-1');
     expect((await server.send('PUT', `/api/bikes/${id}/readings/${randomUUID()}`, reading())).status).toBe(201);
     expect((await server.send('PUT', `/api/bikes/${randomUUID()}/return`, {})).status).toBe(404);
+  });
+});
+
+describe('the journal of a bike', () => {
+  it('goes out a page at a time, and no row is missed or told twice where many are of one moment', async () => {
+    const bike = await bringIn();
+    const many = 2 * journalAtOnce + 57;
+    await server.dataSource.query(
+      `INSERT INTO journal (id, at, bike_id, action, subject, subject_id, person_name)
+       SELECT gen_random_uuid(), now() - interval '1 hour' + (n / 150) * interval '1 second', '${bike}', 'event', 'event',
+         gen_random_uuid(), 'Hand' FROM generate_series(1, ${many}) AS n`,
+    );
+    const path = `/api/bikes/${bike}/journal`;
+    const pages: { id: string; at: string }[][] = [];
+    for (let asked = path; ;) {
+      const page = (await server.send('GET', asked)).json as { id: string; at: string }[];
+      pages.unshift(page);
+      if (page.length < journalAtOnce) break;
+      asked = `${path}?before=${encodeURIComponent(`${page[0]!.at},${page[0]!.id}`)}`;
+    }
+    expect(pages.map(({ length }) => length)).toEqual([58, journalAtOnce, journalAtOnce]);
+    const rows = pages.flat();
+    expect(new Set(rows.map(({ id }) => id)).size).toBe(many + 1);
+    const inOrder = [...rows].sort((one, other) => (`${one.at} ${one.id}` < `${other.at} ${other.id}` ? -1 : 1));
+    expect(rows).toEqual(inOrder);
+  });
+
+  it('names what is no place in it', async () => {
+    const { status, json } = await server.send('GET', `/api/bikes/${await bringIn()}/journal?before=yesterday`);
+    expect([status, json.errors[0].path]).toEqual([422, 'before']);
   });
 });
 

@@ -102,7 +102,7 @@ describe('the database of an earlier version', () => {
         orders: record.orders.length,
         events: record.events.length,
         photos: record.photos.length,
-        journal: (await journalRows(dataSource, record.bike.id)).length,
+        journal: (await journalRows(dataSource, record.bike.id, null)).length,
       }).toEqual({
         readings: before.readings,
         choices: before.choices,

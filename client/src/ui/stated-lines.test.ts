@@ -1,6 +1,6 @@
 import { statedFasteners } from '@cricket/core/stated-torques';
 
-import { inGerman } from '../../jest.german';
+import { inGerman } from './german.testing';
 import { readStated, statedText } from './stated-lines';
 
 describe('torques that makers state, one a line', () => {

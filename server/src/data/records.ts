@@ -1,8 +1,10 @@
 import { said } from '@cricket/core/said';
+import { journalAtOnce } from '@cricket/contract/routes';
 import type { Bike, BikeRecord, JournalRow, Wheel } from '@cricket/contract/shapes';
 import { toldFacts } from '@cricket/core/told';
 import type { EntityManager, EntityTarget } from 'typeorm';
 
+import type { Cursor } from './cursor';
 import { ProblemError } from '../problem/problem';
 import { AcceptanceEntity } from './entities/acceptance';
 import { BikeEntity } from './entities/bike';
@@ -83,13 +85,15 @@ async function recordsWhere(source: Source, rest: string, given: readonly unknow
   return rows.map(({ record }) => ({ ...record, bike: { ...record.bike, facts: toldFacts(record.readings) } }));
 }
 
-/** Everything that was written about one bike, in the order in which it was. */
-export async function journalRows(source: Source, bikeId: string): Promise<JournalRow[]> {
+/** What was written about one bike last, in the order in which it was; before a row of it where one is named. */
+export async function journalRows(source: Source, bikeId: string, before: Cursor | null): Promise<JournalRow[]> {
+  const from = before ? 'AND (it.at, it.id) < ($3::timestamptz, $4::uuid)' : '';
   const rows: { row: JournalRow }[] = await source.query(
-    `SELECT ${jsonRow(source, JournalEntity, 'it')} AS row FROM journal AS it WHERE it.bike_id = $1 ORDER BY it.at, it.id`,
-    [bikeId],
+    `SELECT ${jsonRow(source, JournalEntity, 'it')} AS row FROM journal AS it
+     WHERE it.bike_id = $1 ${from} ORDER BY it.at DESC, it.id DESC LIMIT $2`,
+    [bikeId, journalAtOnce, ...(before ? [before.at, before.id] : [])],
   );
-  return rows.map(({ row }) => row);
+  return rows.map(({ row }) => row).reverse();
 }
 
 /** The catalogue of motor wheels. */

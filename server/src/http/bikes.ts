@@ -2,7 +2,6 @@ import { said } from '@cricket/core/said';
 import { BikeChange, NewBike, Withdrawal } from '@cricket/contract';
 import type { Bike } from '@cricket/contract/shapes';
 import { Hono } from 'hono';
-import { isUUID } from 'class-validator';
 import type { DataSource } from 'typeorm';
 
 import { BikeEntity } from '../data/entities/bike';
@@ -11,7 +10,7 @@ import { bikeForWrite, bikeRecord, journalRows } from '../data/records';
 import { listTag } from '../data/revisions';
 import { storedRow } from '../data/rows';
 import type { Summaries } from '../summaries/summaries';
-import type { ListCursor } from '../summaries/summary-rows';
+import { cursorOf } from './cursor';
 import { keptAnswer, taggedAnswer } from './kept-answers';
 import { keepable } from '../plain/json-bytes';
 import { ProblemError } from '../problem/problem';
@@ -36,7 +35,7 @@ export function bikes(dataSource: DataSource, summaries: Summaries): Hono {
   });
 
   app.get('/:bikeId/journal', async (c) => {
-    return c.json(await journalRows(dataSource, uuidParam(c, 'bikeId')));
+    return c.json(await journalRows(dataSource, uuidParam(c, 'bikeId'), cursorOf(c.req.query('before'))));
   });
 
   app.put('/:bikeId', async (c) => {
@@ -127,15 +126,5 @@ function searched(text = ''): string {
   if (keepable(sought)) return sought;
   throw new ProblemError(422, 'invalid-input', said('problem.search'), [
     { path: 'search', messages: [said('problem.no-such-character')] },
-  ]);
-}
-
-/** Where an earlier page ended: time and id of its oldest bike, with a comma between. */
-function cursorOf(text: string | undefined): ListCursor | null {
-  if (text === undefined) return null;
-  const [createdAt = '', bikeId = ''] = text.split(',');
-  if (!Number.isNaN(Date.parse(createdAt)) && isUUID(bikeId)) return { createdAt, bikeId };
-  throw new ProblemError(422, 'invalid-input', said('problem.fields'), [
-    { path: 'before', messages: [said('problem.no-cursor', { text: text.slice(0, 80) })] },
   ]);
 }

@@ -1,6 +1,7 @@
 import { bikesAtOnce } from '@cricket/contract/routes';
 import type { BikeSummary } from '@cricket/contract/shapes';
 
+import type { Cursor } from '../data/cursor';
 import { BikeSummaryEntity } from '../data/entities/bike-summary';
 import { managerOf, type Source } from '../data/rows';
 
@@ -13,17 +14,11 @@ export interface KeptSummary {
   summary: BikeSummary | null;
 }
 
-/** Where a page of the list goes on: after the oldest bike of the page before. */
-export interface ListCursor {
-  createdAt: string;
-  bikeId: string;
-}
-
 /** Which bikes are listed. */
 export interface ListAsk {
   /** Part of a tag or name; empty for all that are in the shop. Who searches finds those that were taken out, too. */
   search?: string;
-  before?: ListCursor | null;
+  before?: Cursor | null;
 }
 
 /** The newest bikes that are asked for, oldest first, each with what is kept of it. */
@@ -34,7 +29,7 @@ export async function keptList(source: Source, { search = '', before = null }: L
   return keptOf(
     source,
     `SELECT id, created_at FROM bike WHERE ${which} ${from} ORDER BY created_at DESC, id DESC LIMIT ${bikesAtOnce}`,
-    [like, ...(before ? [before.createdAt, before.bikeId] : [])],
+    [like, ...(before ? [before.at, before.id] : [])],
   );
 }
 

@@ -1,16 +1,12 @@
-import { routes } from '@cricket/contract/routes';
 import type { JournalRow } from '@cricket/contract/shapes';
 import { activeEnd } from '@cricket/core/choices';
 import { axleAt } from '@cricket/core/model';
-import { useQuery } from '@tanstack/react-query';
 import { startOfWeek } from 'date-fns/startOfWeek';
 import { useLocalSearchParams } from 'expo-router';
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
-import { read } from '../../data/api';
-import { keys } from '../../data/queries';
 import { useWrites } from '../../data/use-writes';
 import { saveFile } from '../../ui/save-file';
 import { useStand } from '../../job/steps/use-stand';
@@ -24,6 +20,7 @@ import { useShopUnits } from '../../ui/shop-units';
 import { TextLine } from '../../ui/text-line';
 import { Txt } from '../../ui/txt';
 import { groupOf, saysOf, type JournalGroup } from './journal-line';
+import { useJournal } from './use-journal';
 import { words } from './words';
 import { bikePath } from '../../ui/pages';
 import { say } from '../../ui/say';
@@ -34,29 +31,27 @@ export function JournalScreen() {
   const { record, steps } = useStand(bikeId);
   const titles = useMemo(() => new Map(steps.map(({ step }) => [step.id, say(step.title)])), [steps]);
   const { addEvent } = useWrites();
-  const journal = useQuery({
-    queryKey: [...keys.bike(bikeId), 'journal'],
-    queryFn: ({ signal }) => read<JournalRow[]>(routes.bikeJournal(bikeId), signal),
-  });
   const [group, setGroup] = useState<JournalGroup | 'all'>('all');
   const [search, setSearch] = useState('');
   const [note, setNote] = useState('');
   const { weekStartsOn } = useShopUnits();
-  const all = journal.data ?? [];
   const sought = search.trim().toLowerCase();
-  const rows = all.filter(
-    (row) =>
-      (group === 'all' || groupOf(row) === group) &&
-      `${row.person} ${saysOf(row, titles)}`.toLowerCase().includes(sought),
-  );
+  const journal = useJournal(bikeId, sought !== '' || group !== 'all');
+  const isShown = (row: JournalRow) =>
+    (group === 'all' || groupOf(row) === group) &&
+    `${row.person} ${saysOf(row, titles)}`.toLowerCase().includes(sought);
+  const all = journal.rows ?? [];
+  const rows = all.filter(isShown);
   const weekOf = ({ at }: JournalRow) => dateText(startOfWeek(new Date(at), { weekStartsOn }), 'd MMM yyyy');
-  const csv = () => {
-    const lines = rows.map((row) => ({
+  const csv = async () => {
+    const lines = ((await journal.all()) ?? []).filter(isShown).map((row) => ({
       at: row.at,
       person: row.person,
       action: row.action,
       says: saysOf(row, titles),
     }));
+    // A file that lacks what could not be fetched would pass for the whole.
+    if (lines.length === 0) return;
     saveFile(`${record?.bike.tag ?? 'job'}-journal.csv`, 'text/csv', Papa.unparse(lines, { escapeFormulae: true }));
   };
   return (
@@ -64,10 +59,10 @@ export function JournalScreen() {
       title={words.title}
       tag={record?.bike.tag}
       backTo={bikePath(bikeId)}
-      action={<Button label={words.csv} low onPress={csv} disabled={rows.length === 0} />}
+      action={<Button label={words.csv} low onPress={() => void csv()} disabled={rows.length === 0} />}
     >
       {journal.isPending ? <Fetching /> : null}
-      {journal.error && !journal.data ? <Failed retry={() => void journal.refetch()} /> : null}
+      {journal.hasFailed ? <Failed retry={journal.retry} /> : null}
       <View className="max-w-[720px]">
         <View className="gap-3 px-4 pb-2">
           <Segments
@@ -83,7 +78,16 @@ export function JournalScreen() {
             testID="search-journal"
           />
         </View>
-        {journal.data && rows.length === 0 ? <Txt className="px-4 py-3">{words.none}</Txt> : null}
+        {journal.isFetchingOlder ? <Fetching /> : null}
+        {journal.hasOlder && !journal.isFetchingOlder ? (
+          <Button
+            label={words.older}
+            onPress={journal.older}
+            className="screen-only mx-4 my-2 self-start"
+            testID="older-rows"
+          />
+        ) : null}
+        {journal.rows && !journal.hasOlder && rows.length === 0 ? <Txt className="px-4 py-3">{words.none}</Txt> : null}
         {rows.map((row, index) => (
           <View key={row.id} className="border-b border-rule px-4 py-2">
             {index === 0 || weekOf(rows[index - 1]!) !== weekOf(row) ? (

@@ -6,6 +6,7 @@ export const words = {
   title: phrase('journal.title'),
   week: (day: string) => phrase('journal.week', { day }),
   none: phrase('journal.none'),
+  older: phrase('journal.older'),
   search: (shown: number, all: number) => phrase('journal.search', { shown, all }),
   kinds: phrase('journal.kinds'),
   all: phrase('journal.all'),

@@ -1,4 +1,4 @@
-import { inGerman } from '../../../jest.german';
+import { inGerman } from '../../ui/german.testing';
 import { adapterText, readAdapters } from './adapter-lines';
 
 const lines = 'extender left 3\ncap right 9, bore 12\nrotor spacer 1.5';

@@ -1,6 +1,6 @@
 import { defaultUnits } from '@cricket/core/units';
 
-import { inGerman } from '../../../jest.german';
+import { inGerman } from '../../ui/german.testing';
 import { takeShopUnits } from '../../ui/shop-units';
 import { deliveredText, readDelivered } from './delivered-text';
 

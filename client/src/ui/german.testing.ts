@@ -10,7 +10,7 @@ import { page } from '@cricket/words/de/page';
 export function inGerman<T>(load: () => T): T {
   let loaded: T | undefined;
   jest.isolateModules(() => {
-    jest.requireActual<typeof import('./src/ui/say')>('./src/ui/say').speakAs(speakerOf('de', core, page));
+    jest.requireActual<typeof import('./say')>('./say').speakAs(speakerOf('de', core, page));
     loaded = load();
   });
   return loaded!;

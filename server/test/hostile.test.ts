@@ -9,7 +9,7 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const runs = Number(process.env['CRICKET_HOSTILE_RUNS'] ?? 2000);
+const runs = Number(process.env['CRICKET_HOSTILE_RUNS'] ?? 1200);
 
 it(
   `no request of ${runs} drawn over every route makes the server fail, and every page still answers afterwards`,

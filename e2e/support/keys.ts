@@ -53,6 +53,8 @@ export class Keys {
         const now = await title.or(page.getByText('Every step is done')).first().innerText();
         expect(now === words && page.url() === address).toBe(false);
       }).toPass({ intervals: [30, 60, 120, 250] });
+      // What comes next holds the cursor from its beginning on.
+      if (count === 1) await expect(title).toBeFocused();
     }
   }
 

@@ -36,6 +36,8 @@ export interface TxtProps extends Omit<TextProps, 'style'> {
   heading?: 1 | 2 | 3;
   /** What a person wrote: shown as it was written, not in the shop's units. */
   verbatim?: boolean;
+  /** Where its page begins: the cursor is put here when the page comes, though nobody comes here by Tab. */
+  begins?: boolean;
   className?: string;
   children?: ReactNode;
 }
@@ -48,6 +50,7 @@ export function Txt({
   figure,
   heading,
   verbatim,
+  begins,
   className = '',
   children,
   ...rest
@@ -59,7 +62,8 @@ export function Txt({
   return (
     <Text
       {...(heading && { role: 'heading', 'aria-level': heading })}
-      className={`${face} ${sizes[size]} ${tones[tone]} ${className}`}
+      {...(begins && { tabIndex: -1, dataSet: { begins: '' } })}
+      className={`${begins ? 'outline-none ' : ''}${face} ${sizes[size]} ${tones[tone]} ${className}`}
       {...rest}
     >
       {verbatim ? children : turned(children, units)}

@@ -29,7 +29,7 @@ export function useBeside(tag: string | null): void {
 
 /**
  * Names the browser's tab after the page, and takes the cursor there when another page has come: what was pressed to get here is
- * gone, and Tab goes on from the page, not from the top.
+ * gone, and Tab goes on from the page, or from what on it says that it begins there, not from the top.
  *
  * @param title - words of the title without those of the bike; null for what only stands beside a page
  */
@@ -47,6 +47,8 @@ export function usePage(page: RefObject<View | null>, tag: string | undefined, t
     const isOther = shown !== null && shown !== address;
     shown = address;
     const lost = document.activeElement === null || document.activeElement === document.body;
-    if (isOther && lost) (page.current as unknown as HTMLElement | null)?.focus({ preventScroll: true });
+    if (!isOther || !lost) return;
+    const main = page.current as unknown as HTMLElement | null;
+    (main?.querySelector<HTMLElement>('[data-begins]') ?? main)?.focus({ preventScroll: true });
   }, [page, isPage]);
 }

@@ -179,7 +179,7 @@ export function StepPage({ record, job, states, steps, current, limits, fixed, o
             boltOrder={fit?.rotor?.tighteningOrder.length ? fit.rotor.tighteningOrder : usualStar}
           />
           <View className="gap-2 px-4 py-3">
-            <Txt size="stand" bold heading={2} testID="step-title">
+            <Txt begins size="stand" bold heading={2} testID="step-title">
               {say(step.title)}
             </Txt>
             <Txt size="lead">{say(step.why)}</Txt>

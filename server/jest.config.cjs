@@ -20,5 +20,7 @@ module.exports = {
   transformIgnorePatterns: [
     '/node_modules/(?!(hono|@hono|p-limit|yocto-queue|d3-polygon|intl-messageformat|@formatjs)/)',
   ],
+  globalSetup: '<rootDir>/test/templates.testing.ts',
+  globalTeardown: '<rootDir>/test/drop-templates.testing.ts',
   testTimeout: 30000,
 };

@@ -13,6 +13,7 @@ import { PersonEntity } from '../src/data/entities/person';
 import { fillDemo } from '../src/demo/fill-demo';
 import { sessionCookie } from '../src/http/guard';
 import { Sessions } from '../src/people/sessions';
+import { templateAt } from './templates.testing';
 
 /** A server without a port, over a database of its own. */
 export interface FreshServer {
@@ -34,16 +35,19 @@ export interface Answer {
   json: any;
 }
 
-/** Creates a database, migrates it and puts the app on it. */
+/** Creates a database, with or without the demo, and puts the app on it. */
 export async function freshServer({ demo = false } = {}): Promise<FreshServer> {
   const adminUrl = adminDatabaseUrl();
   const name = `test_${randomUUID().replaceAll('-', '')}`;
-  await withAdmin(adminUrl, (client) => client.query(`CREATE DATABASE ${name}`));
+  const template = templateAt(adminUrl, demo);
+  await withAdmin(adminUrl, (client) =>
+    client.query(`CREATE DATABASE ${name}${template ? ` TEMPLATE ${template}` : ''}`),
+  );
   const databaseUrl = adminUrl.replace(/[^/]*$/, name);
   const dataSource = createDataSource(databaseUrl);
   await dataSource.initialize();
   await dataSource.runMigrations();
-  if (demo) await fillDemo(dataSource, { renew: false });
+  if (demo && !template) await fillDemo(dataSource, { renew: false });
   const app = createApp(readConfig({ DEMO: demo ? '1' : '0' }), dataSource, pino({ level: 'silent' }));
   const sessions = new Sessions(dataSource);
   const signedIn = async (role: Role) => {

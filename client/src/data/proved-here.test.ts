@@ -1,5 +1,17 @@
 import { forgetProofs, provedHere, provesAgain, rememberProof } from './proved-here';
 
+/** What the digest was made with: each is as dear as it is meant to be at a phone, and a test makes two dozen. */
+const mockCosts: number[] = [];
+jest.mock('@noble/hashes/scrypt', () => {
+  const { scryptAsync } = jest.requireActual<typeof import('@noble/hashes/scrypt')>('@noble/hashes/scrypt');
+  return {
+    scryptAsync: (...[pin, salt, cost]: Parameters<typeof scryptAsync>) => {
+      mockCosts.push(cost.N * cost.r * cost.p);
+      return scryptAsync(pin, salt, { ...cost, N: 16 });
+    },
+  };
+});
+
 const wren = { id: 'w', name: 'Wren', role: 'installer' as const };
 const hesper = { id: 'h', name: 'Hesper', role: 'owner' as const };
 const kept = new Map<string, string>();
@@ -24,6 +36,8 @@ describe('who has proved to be themselves at this phone', () => {
     expect(provedHere().map(({ name }) => name)).toEqual(['Wren', 'Hesper']);
     expect(await provesAgain('w', '4610')).toEqual(wren);
     expect(await provesAgain('w', '7777')).toBeNull();
+    // Each guess takes some tenths of a second.
+    expect(Math.min(...mockCosts)).toBeGreaterThanOrEqual(2 ** 18);
     // The PIN itself is nowhere in what is kept.
     expect([...kept.values()].join()).not.toMatch(/4610|7777/);
   });

@@ -1,0 +1,1 @@
+export { dropTemplates as default } from './templates.testing';

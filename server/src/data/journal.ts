@@ -52,7 +52,10 @@ export async function journalled(
       const sameBody = earlier.bodyDigest === null || earlier.bodyDigest === bodyDigest;
       if (!sameBody || earlier.subjectId !== subjectId || earlier.action !== action) {
         throw new ProblemError(409, 'id-taken', said('problem.write-of-another'), [
-          { path: 'x-write-id', messages: [`${writeId} was used for ${earlier.action} ${earlier.subjectId}`] },
+          {
+            path: 'x-write-id',
+            messages: [said('problem.write-used', { writeId, action: earlier.action, subjectId: earlier.subjectId })],
+          },
         ]);
       }
       return false;

@@ -88,6 +88,6 @@ function refuseUnsuited({ readings }: FiledRecord): void {
   });
 }
 
-function bad(path: string, message: Said | string): ProblemError {
+function bad(path: string, message: Said): ProblemError {
   return new ProblemError(422, 'invalid-input', said('problem.nothing-read-in'), [{ path, messages: [message] }]);
 }

@@ -1,4 +1,4 @@
-import { said, type Said } from '@cricket/core/said';
+import { said, saidAgain, type Said } from '@cricket/core/said';
 import type { NewArrangement } from '@cricket/contract';
 import type { BikeRecord } from '@cricket/contract/shapes';
 import {
@@ -38,7 +38,7 @@ export function acceptedArrangement(
   const reason = against(taken.result);
   if (reason) {
     const { because } = reason;
-    throw refused(reason.id, mayBeSigned(reason) ? said('problem.may-be-signed', { because }) : because);
+    throw refused(reason.id, mayBeSigned(reason) ? said('problem.may-be-signed', { because }) : saidAgain(because));
   }
   return taken;
 }
@@ -49,6 +49,6 @@ function kitsOf({ choices }: BikeRecord, wheels: readonly Wheel[]): KitFacts[] {
   return chosen.flatMap((id) => wheels.find((wheel) => wheel.id === id)?.kit ?? []);
 }
 
-function refused(path: string, message: Said | string): ProblemError {
+function refused(path: string, message: Said): ProblemError {
   return new ProblemError(422, 'invalid-input', said('problem.cannot-be-taken'), [{ path, messages: [message] }]);
 }

@@ -102,6 +102,6 @@ function holdInStores({ left, right }: NewStack, washers: readonly { id: string;
   }
 }
 
-function refused(path: string, message: Said | string): ProblemError {
+function refused(path: string, message: Said): ProblemError {
   return new ProblemError(422, 'invalid-input', said('problem.stack-cannot-be-taken'), [{ path, messages: [message] }]);
 }

@@ -1,6 +1,6 @@
 import type { Shop } from '@cricket/contract/shapes';
 import type { End } from '@cricket/core/features';
-import { type Language, languages, said } from '@cricket/core/said';
+import { type Language, languages, listed, said } from '@cricket/core/said';
 import { Hono, type Context } from 'hono';
 import type { DataSource } from 'typeorm';
 
@@ -65,7 +65,10 @@ function languageOf(c: Context): Language {
   const language = languages.find((each) => each === named);
   if (!language) {
     throw new ProblemError(422, 'invalid-input', said('problem.sheet-language'), [
-      { path: 'language', messages: [`one of ${languages.join(', ')}, not ${named.slice(0, 20)}`] },
+      {
+        path: 'language',
+        messages: [said('problem.one-of-not', { words: listed(languages, 'comma'), text: named.slice(0, 20) })],
+      },
     ]);
   }
   return language;

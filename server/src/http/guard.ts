@@ -75,7 +75,7 @@ export function holdPresent(c: Context): void {
   const maker = makerIn(c);
   if (signedOf(c)?.person.id === maker.id) return;
   throw new ProblemError(403, 'not-allowed', said('problem.takes-person', { name: maker.name }), [
-    { path: personHeader, messages: ['not the person who is signed in here'] },
+    { path: personHeader, messages: [said('problem.not-at-this-phone')] },
   ]);
 }
 
@@ -86,7 +86,7 @@ async function makerOf(c: Context, dataSource: DataSource, signed: Signed): Prom
   const person = proved ? await dataSource.manager.findOneBy(PersonEntity, { id: named }) : null;
   if (!person?.active) {
     throw new ProblemError(403, 'not-allowed', said('problem.not-signed-since'), [
-      { path: personHeader, messages: ['not a person who has signed in here'] },
+      { path: personHeader, messages: [said('problem.never-at-this-phone')] },
     ]);
   }
   return person;

@@ -54,7 +54,10 @@ export function imports(dataSource: DataSource): Hono {
     refuseBadIds(rows);
     rows.forEach(({ axle }, index) => {
       if (axle.flatsMm >= axle.threadMm) {
-        throw bad(`rows.${index}.axle.flatsMm`, `${axle.flatsMm} is not smaller than the thread, ${axle.threadMm} mm`);
+        throw bad(
+          `rows.${index}.axle.flatsMm`,
+          said('problem.not-smaller', { threadMm: axle.threadMm, flatsMm: axle.flatsMm }),
+        );
       }
     });
     await importing(dataSource, c, importId, 'wheels-imported', async (manager) => {
@@ -105,6 +108,6 @@ function refuseBadIds(rows: readonly { id: string }[]): void {
   });
 }
 
-function bad(path: string, message: Said | string): ProblemError {
+function bad(path: string, message: Said): ProblemError {
   return new ProblemError(422, 'invalid-input', said('problem.nothing-imported'), [{ path, messages: [message] }]);
 }

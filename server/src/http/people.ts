@@ -80,6 +80,6 @@ function entered({ name, role, active }: PersonEntry) {
   return { name: name.trim(), role, active };
 }
 
-function refused(path: string, message: Said | string): ProblemError {
+function refused(path: string, message: Said): ProblemError {
   return new ProblemError(422, 'invalid-input', said('problem.fields'), [{ path, messages: [message] }]);
 }

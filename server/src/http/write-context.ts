@@ -13,7 +13,7 @@ export function writeContext(c: Context): WriteContext {
   const writeId = c.req.header(writeIdHeader) ?? '';
   if (!isUUID(writeId)) {
     throw new ProblemError(400, 'invalid-input', said('problem.write-id', { header: writeIdHeader }), [
-      { path: writeIdHeader, messages: [`must be a UUID (given: ${JSON.stringify(writeId.slice(0, 60))})`] },
+      { path: writeIdHeader, messages: [said('problem.uuid-given', { text: JSON.stringify(writeId.slice(0, 60)) })] },
     ]);
   }
   const { id, name } = makerIn(c);
@@ -39,7 +39,7 @@ export function madeAt(c: Context, claimed: string): Date {
     throw new ProblemError(422, 'invalid-input', said('problem.queue'), [
       {
         path: queuedHeader,
-        messages: [`must be from 0 to ${longestQueueMs} (given: ${JSON.stringify(told.slice(0, 40))})`],
+        messages: [said('problem.ms-given', { most: longestQueueMs, text: JSON.stringify(told.slice(0, 40)) })],
       },
     ]);
   }

@@ -1,4 +1,4 @@
-import { said } from '@cricket/core/said';
+import { asWritten, said, type Said } from '@cricket/core/said';
 import pLimit from 'p-limit';
 import sharp from 'sharp';
 
@@ -36,7 +36,8 @@ async function readNow(bytes: Buffer): Promise<ReadPicture> {
   const open = () => sharp(bytes, { limitInputPixels: mostPixels, failOn: 'error' });
   try {
     const { format } = await open().metadata();
-    if (!format || !['jpeg', 'png', 'webp'].includes(format)) throw new Error(`it is ${format ?? 'no picture'}`);
+    if (!format || !['jpeg', 'png', 'webp'].includes(format))
+      throw unreadable(said('problem.other-picture', { format: format ?? '?' }));
     const kept = await open()
       .autoOrient()
       .resize({ width: keptPx, height: keptPx, fit: 'inside', withoutEnlargement: true })
@@ -49,15 +50,15 @@ async function readNow(bytes: Buffer): Promise<ReadPicture> {
       .toBuffer();
     return { picture: kept.data, small, widthPx: kept.info.width, heightPx: kept.info.height };
   } catch (error) {
-    throw new ProblemError(422, 'unreadable-picture', said('problem.picture'), [
-      {
-        path: 'picture',
-        messages: [
-          `must be a whole JPEG, PNG or WebP of at most ${mostPixels / 1_000_000} megapixels (${told(error)})`,
-        ],
-      },
-    ]);
+    throw error instanceof ProblemError ? error : unreadable(asWritten(told(error)));
   }
+}
+
+function unreadable(because: Said): ProblemError {
+  const megapixels = mostPixels / 1_000_000;
+  return new ProblemError(422, 'unreadable-picture', said('problem.picture'), [
+    { path: 'picture', messages: [said('problem.whole-picture', { megapixels, because })] },
+  ]);
 }
 
 /**

@@ -6,10 +6,10 @@ import type { ContentfulStatusCode } from 'hono/utils/http-status';
 import { languageAsked } from '../speech/asked';
 import { speakers } from '../speech/speakers';
 
-/** What is wrong with a field: said in the language of who asks; for programs, as it stands. */
+/** What is wrong with a field: said in the language of who asks. */
 export interface ToldField {
   path: string;
-  messages: readonly (Said | string)[];
+  messages: readonly Said[];
 }
 
 /** An error with an answer: thrown anywhere, turned into `application/problem+json` in one place. */

@@ -6,18 +6,20 @@ export const bikesAtOnce = 60;
 /** The most rows that one page of a bike's journal holds. */
 export const journalAtOnce = 200;
 
+/** Where a page of a list goes on: before the oldest row so far. */
+const before = (at: string, id: string) => `before=${encodeURIComponent(`${at},${id}`)}`;
+
 /** Where each resource lives. Ids are UUIDs made by the client. */
 export const routes = {
   bikes: '/api/bikes',
   /** Those that came in before this one. */
-  olderBikes: ({ createdAt, id }: { createdAt: string; id: string }) =>
-    `/api/bikes?before=${encodeURIComponent(`${createdAt},${id}`)}`,
+  olderBikes: ({ createdAt, id }: { createdAt: string; id: string }) => `/api/bikes?${before(createdAt, id)}`,
   bike: (bikeId: string) => `/api/bikes/${bikeId}`,
   bikeWithdrawal: (bikeId: string) => `/api/bikes/${bikeId}/withdrawal`,
   bikeReturn: (bikeId: string) => `/api/bikes/${bikeId}/return`,
   /** The newest rows, oldest first; those before a row of it. */
-  bikeJournal: (bikeId: string, before: { at: string; id: string } | null = null) =>
-    `/api/bikes/${bikeId}/journal${before ? `?before=${encodeURIComponent(`${before.at},${before.id}`)}` : ''}`,
+  bikeJournal: (bikeId: string, row: { at: string; id: string } | null = null) =>
+    `/api/bikes/${bikeId}/journal${row ? `?${before(row.at, row.id)}` : ''}`,
   fact: (bikeId: string, kind: FactKind, id: string) => `/api/bikes/${bikeId}/${factResources[kind].path}/${id}`,
   factWithdrawal: (bikeId: string, kind: FactKind, id: string) =>
     `/api/bikes/${bikeId}/${factResources[kind].path}/${id}/withdrawal`,

@@ -3,7 +3,6 @@ import { randomUUID } from 'node:crypto';
 import type { Role } from '@cricket/contract/shapes';
 import type { Hono } from 'hono';
 import { pino } from 'pino';
-import { Client } from 'pg';
 import type { DataSource } from 'typeorm';
 
 import { createApp } from '../src/app';
@@ -14,6 +13,7 @@ import { fillDemo } from '../src/demo/fill-demo';
 import { sessionCookie } from '../src/http/guard';
 import { Sessions } from '../src/people/sessions';
 import { templateAt } from './templates.testing';
+import { withAdmin } from './with-admin.testing';
 
 /** A server without a port, over a database of its own. */
 export interface FreshServer {
@@ -89,16 +89,6 @@ export async function freshServer({ demo = false } = {}): Promise<FreshServer> {
       });
     },
   };
-}
-
-async function withAdmin(adminUrl: string, work: (client: Client) => Promise<unknown>): Promise<void> {
-  const client = new Client({ connectionString: adminUrl });
-  await client.connect();
-  try {
-    await work(client);
-  } finally {
-    await client.end();
-  }
 }
 
 /** Read when it is needed: a test may start a PostgreSQL of its own first. */

@@ -1,9 +1,8 @@
 import { randomUUID } from 'node:crypto';
 
-import { Client } from 'pg';
-
 import { createDataSource } from '../src/data/data-source';
 import { fillDemo } from '../src/demo/fill-demo';
+import { withAdmin } from './with-admin.testing';
 
 /** Where the templates are, and how their names begin. */
 const place = 'TEST_TEMPLATES';
@@ -16,7 +15,7 @@ export default async function makeTemplates(): Promise<void> {
   const prefix = `templates_${randomUUID().replaceAll('-', '')}`;
   for (const demo of [false, true]) {
     const name = templateName(prefix, demo);
-    await asAdmin(url, `CREATE DATABASE ${name}`);
+    await withAdmin(url, (client) => client.query(`CREATE DATABASE ${name}`));
     const dataSource = createDataSource(url.replace(/[^/]*$/, name));
     await dataSource.initialize();
     try {
@@ -33,7 +32,9 @@ export default async function makeTemplates(): Promise<void> {
 export async function dropTemplates(): Promise<void> {
   const [url, prefix] = process.env[place]?.split(' ') ?? [];
   if (!url || !prefix) return;
-  for (const demo of [false, true]) await asAdmin(url, `DROP DATABASE ${templateName(prefix, demo)}`);
+  await withAdmin(url, async (client) => {
+    for (const demo of [false, true]) await client.query(`DROP DATABASE ${templateName(prefix, demo)}`);
+  });
 }
 
 /** The database to copy; null where there is none: a test may have started a PostgreSQL of its own. */
@@ -43,13 +44,3 @@ export function templateAt(adminUrl: string, demo: boolean): string | null {
 }
 
 const templateName = (prefix: string, demo: boolean) => `${prefix}_${demo ? 'demo' : 'bare'}`;
-
-async function asAdmin(url: string, statement: string): Promise<void> {
-  const client = new Client({ connectionString: url });
-  await client.connect();
-  try {
-    await client.query(statement);
-  } finally {
-    await client.end();
-  }
-}

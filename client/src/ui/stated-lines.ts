@@ -5,6 +5,7 @@ import { fieldText, shopUnits } from './shop-units';
 import { readTyped } from './typed-number';
 import { phrase } from './say';
 import { isWord, oneOfWords } from './word-pattern';
+import { writtenLines } from './written-lines';
 
 /** How fasteners are called where torques are written one a line. */
 const fastenerNames: Record<StatedFastener, string> = {
@@ -45,10 +46,7 @@ const pattern = new RegExp(
  */
 export function readStated(text: string, usualSource: string): StatedTorque[] | Error {
   const stated: StatedTorque[] = [];
-  for (const line of text
-    .split('\n')
-    .map((each) => each.trim())
-    .filter(Boolean)) {
+  for (const line of writtenLines(text)) {
     const read = readLine(line, usualSource);
     if (read instanceof Error) return read;
     stated.push(read);

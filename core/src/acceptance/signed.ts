@@ -9,16 +9,18 @@ import {
   Remark,
   decorating,
   simple,
+  ToSay,
   type RuleDecorator,
 } from '../input';
-import { canBeSaid, said, type Said } from '../said';
+import { said, type Said } from '../said';
 import type { Verdict } from '../verdict';
 
 /** Words as they were signed: by their code, or as an earlier version wrote them. */
 export type SignedWords = Said | string;
 
+const toSay = ToSay().rule;
 const holdsWords = (value: unknown) =>
-  typeof value === 'string' ? value.length <= 2000 : canBeSaid(value) && JSON.stringify(value).length <= 8000;
+  typeof value === 'string' ? value.length <= 2000 : toSay.shortfall(value) === null;
 
 export const sentence = (): RuleDecorator =>
   decorating(

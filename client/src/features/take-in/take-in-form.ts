@@ -4,6 +4,7 @@ import type { LawClass } from '@cricket/core/law';
 import { numberRule, typedFigure } from '../../ui/number-rule';
 import { fieldText } from '../../ui/shop-units';
 import { phrase } from '../../ui/say';
+import { writtenLines } from '../../ui/written-lines';
 
 /** Number fields: range, unit, and whether the fit cannot do without. */
 export const numberFields = {
@@ -105,10 +106,7 @@ export function takeInFacts(values: TakeInFields, before: BikeFacts, laws: reado
   const law = laws.find(({ id }) => id === values.law) ?? before.law;
   const rack = figure('rack');
   const loadKg = figure('loadKg');
-  const notes = values.notes
-    .split('\n')
-    .map((line) => line.trim())
-    .filter((line) => line !== '');
+  const notes = writtenLines(values.notes);
   const otherRatings = (before.ratings ?? []).filter(({ part }) => part !== 'rack');
   const ratings =
     rack === undefined

@@ -3,6 +3,7 @@ import type { KitFacts } from '@cricket/core/kit';
 import { fieldText } from '../../ui/shop-units';
 import { readTyped } from '../../ui/typed-number';
 import { isWord, oneOfWords } from '../../ui/word-pattern';
+import { writtenLines } from '../../ui/written-lines';
 import { phrase } from '../../ui/say';
 
 type AdapterSet = NonNullable<KitFacts['hub']['adapters']>;
@@ -38,7 +39,7 @@ export function readAdapters(text: string, before: AdapterSet | undefined): Adap
     screws: before?.screws ?? [],
     screwHoles: before?.screwHoles ?? [],
   };
-  for (const line of linesOf(text)) {
+  for (const line of writtenLines(text)) {
     const match = pattern.exec(line);
     const bore = match?.[4];
     const isCap = isWord(match?.[1], called.cap);
@@ -78,13 +79,6 @@ export function adapterText({ extenders, endCaps, rotorSpacers }: AdapterSet): s
 function figure(text: string): number {
   const typed = readTyped(text);
   return typed.kind === 'number' ? typed.value : NaN;
-}
-
-function linesOf(text: string): string[] {
-  return text
-    .split('\n')
-    .map((line) => line.trim())
-    .filter(Boolean);
 }
 
 function notUnderstood(line: string): Error {

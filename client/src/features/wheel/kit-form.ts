@@ -7,7 +7,8 @@ import { fieldText, shopUnits } from '../../ui/shop-units';
 import { readStated, statedText } from '../../ui/stated-lines';
 import { adapterText, readAdapters } from './adapter-lines';
 import { phrase, say } from '../../ui/say';
-import { readPacked, writtenLines } from './packed-lines';
+import { writtenLines } from '../../ui/written-lines';
+import { readPacked } from './packed-lines';
 
 /** How a field of the kit is entered. `group` is left out as a whole when none of its fields is filled. */
 type KitField =

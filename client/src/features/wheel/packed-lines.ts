@@ -1,6 +1,7 @@
 import type { KitPart } from '@cricket/core/kit';
 
 import { phrase } from '../../ui/say';
+import { writtenLines } from '../../ui/written-lines';
 
 /** Lines of a packing list as people write them: a count and what the maker calls it. */
 export function readPacked(line: string): Pick<KitPart, 'part' | 'count'> | Error {
@@ -9,13 +10,6 @@ export function readPacked(line: string): Pick<KitPart, 'part' | 'count'> | Erro
     ? { count: Number(match[1]), part: match[2]!.trim() }
     : new Error(phrase('wheel.kit-form.readPacked-not-understood-write', { line }));
 }
-
-/** The lines of a text that say something. */
-export const writtenLines = (text: string): string[] =>
-  text
-    .split('\n')
-    .map((line) => line.trim())
-    .filter(Boolean);
 
 /** What the lines name, each name once; what cannot be read is left to the check of the form. */
 export function partsIn(text: string): string[] {

@@ -35,6 +35,8 @@ function stop() {
   if (stopping) return;
   stopping = true;
   for (const { pid } of children) {
+    // Without a number it never began.
+    if (pid === undefined) continue;
     try {
       process.kill(-pid, 'SIGTERM');
     } catch {

@@ -31,7 +31,7 @@ export interface Answer {
   status: number;
   headers: Headers;
   // Tests look into answers of every shape.
-  // eslint-disable-next-line @typescript-eslint/no-explicit-any
+  // oxlint-disable-next-line typescript/no-explicit-any
   json: any;
 }
 

@@ -105,7 +105,7 @@ it('two folders that reach into each other are caught, though no file reaches it
 }, 60_000);
 
 it('every row has its breach here', () => {
-  // eslint-disable-next-line @typescript-eslint/no-require-imports
+  // oxlint-disable-next-line typescript/no-require-imports
   const { allowed } = require(join(root, '.dependency-cruiser.cjs')) as { allowed: { comment: string }[] };
   const rows = allowed.map(({ comment }) => comment).filter((comment) => comment !== 'what Node brings along');
   expect(rows.sort()).toEqual(Object.keys(breaches).sort());

@@ -5,7 +5,7 @@ import { accessRules } from '../src/http/access';
 import { freshServer, type FreshServer } from './fresh-server.testing';
 
 let server: FreshServer;
-// eslint-disable-next-line @typescript-eslint/no-explicit-any
+// oxlint-disable-next-line typescript/no-explicit-any
 let list: any[];
 beforeAll(async () => {
   server = await freshServer({ demo: true });

@@ -145,6 +145,6 @@ function photo(write: PendingWrite, about: { bikeId: string; id: string }): Phot
     about: shot,
     note = null,
     takenAt,
-  } = write.body as Pick<Photo, 'place' | 'about' | 'note' | 'takenAt'>;
+  } = write.body as Pick<Photo, 'place' | 'about' | 'takenAt'> & { note?: string | null };
   return { ...signed(write, about), place, about: shot, note, takenAt, widthPx: 0, heightPx: 0, withdrawnAt: null };
 }

@@ -17,7 +17,7 @@ const show = (recorded: string[]) =>
   renderHook<Draft<string[]>, { now: string[] }>(({ now }) => useDraft('here', now), {
     initialProps: { now: recorded },
   });
-const doing = (work: () => void) => void act(work);
+const doing = (work: () => void): void => act(work);
 
 describe('what is changed and not recorded yet', () => {
   it('shows what is recorded, whoever records it, until it is changed here', () => {

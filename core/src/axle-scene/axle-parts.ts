@@ -18,7 +18,16 @@ export interface AxleLineData {
 }
 
 export type AxlePartKind =
-  'plain' | 'tabbed' | 'plate' | 'c-washer' | 'tab' | 'lock-plate' | 'extra' | 'spacer' | 'arm' | 'nut';
+  | 'plain'
+  | 'tabbed'
+  | 'plate'
+  | 'c-washer'
+  | 'tab'
+  | 'lock-plate'
+  | 'extra'
+  | 'spacer'
+  | 'arm'
+  | 'nut';
 
 /** One part on the axle, in the order in which it is threaded on. */
 export interface AxlePart {

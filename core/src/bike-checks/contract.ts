@@ -122,7 +122,12 @@ export class BikeChecksInput {
   @Optional() @Amount(0, 10, 'mm') hangerInSeatMm?: number;
   @Optional() @Amount(0, 45, '°') faceAngleDeg?: number;
   @Optional() @OneOf(['sound', 'surface-rust', 'bent', 'cracked', 'play', 'unsure']) condition?:
-    'sound' | 'surface-rust' | 'bent' | 'cracked' | 'play' | 'unsure';
+    | 'sound'
+    | 'surface-rust'
+    | 'bent'
+    | 'cracked'
+    | 'play'
+    | 'unsure';
   @Optional() @Nested(() => OwnLimits) limits?: OwnLimits;
 }
 

@@ -2,7 +2,12 @@ import { Amount, OneOf, Text, Maybe, Optional, Items } from '../input';
 
 export class PlainReadingPart {
   @OneOf(['plain', 'tabbed', 'c-washer', 'spacer', 'stay', 'other']) kind!:
-    'plain' | 'tabbed' | 'c-washer' | 'spacer' | 'stay' | 'other';
+    | 'plain'
+    | 'tabbed'
+    | 'c-washer'
+    | 'spacer'
+    | 'stay'
+    | 'other';
   @Amount(0.05, 60, 'mm') thicknessMm!: number;
 }
 

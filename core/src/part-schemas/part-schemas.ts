@@ -7,7 +7,12 @@ import { storeKinds } from '../part-kinds';
 /** A washer or spacer by what it is and how thick it is. */
 export class LoosePart {
   @OneOf(['plain', 'tabbed', 'c-washer', 'spacer', 'stay', 'other']) kind!:
-    'plain' | 'tabbed' | 'c-washer' | 'spacer' | 'stay' | 'other';
+    | 'plain'
+    | 'tabbed'
+    | 'c-washer'
+    | 'spacer'
+    | 'stay'
+    | 'other';
   @Amount(0.05, 60, 'mm') thicknessMm!: number;
 }
 

@@ -56,7 +56,11 @@ export class TakeInInput {
   @Nested(() => TakeInEnd) rear!: TakeInEnd;
   /** What the rear hub does besides turning. */
   @Optional() @OneOf(['derailleur', 'single', 'gear-hub', 'coaster', 'drum']) rearHub?:
-    'derailleur' | 'single' | 'gear-hub' | 'coaster' | 'drum';
+    | 'derailleur'
+    | 'single'
+    | 'gear-hub'
+    | 'coaster'
+    | 'drum';
   /** Torque that the rider's wishes ask for. */
   @Optional() @Amount(1, 300, 'N·m') peakTorqueNm?: number;
   @Optional() @Amount(0.1, 0.5, 'm') wheelRadiusM?: number;

@@ -79,7 +79,7 @@ describe('figures in sentences', () => {
 describe('entries', () => {
   /** By other definitions: a foot-pound from inches and ounces, a mile from yards, pressure from pounds and feet. */
   const derived: Record<string, number> = {
-    'N·m': 1 / (12 * 0.0254 * 16 * 0.028349523125 * 9.80665),
+    N·m: 1 / (12 * 0.0254 * 16 * 0.028349523125 * 9.80665),
     'km/h': 1000 / (1760 * 0.9144),
     kg: 1 / (16 * 0.028349523125),
     bar: 1e5 / ((16 * 0.028349523125 * 9.80665 * 144) / (0.3048 * 0.3048)),

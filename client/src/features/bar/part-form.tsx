@@ -41,7 +41,7 @@ export function PartForm({ record, of }: { record: BikeRecord; of: string }) {
     // A name that nobody typed follows the kind.
     if (getValues('id') === freeName(named.current, taken)) setValue('id', freeName(kind, taken));
     named.current = kind;
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [kind]);
   if (index < 0) {
     return (

@@ -19,7 +19,7 @@ export function useTodayList(): BikeSummary[] {
   const touched = useMemo(
     () => waitingRecords(writes, (bikeId) => client.getQueryData<BikeRecord>(keys.bike(bikeId)) ?? null),
     // What the server told anew may hold what waited.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
     [writes, client, bikes.data],
   );
   // With nothing on its way the first page needs the list and no more.

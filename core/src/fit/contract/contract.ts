@@ -20,7 +20,18 @@ import type { Finding } from '../../verdict';
 
 /** Where in the work a finding belongs. */
 export type FitArea =
-  'end' | 'axle' | 'arms' | 'torque' | 'brake' | 'gears' | 'tyre' | 'cable' | 'bike' | 'law' | 'kit' | 'cost';
+  | 'end'
+  | 'axle'
+  | 'arms'
+  | 'torque'
+  | 'brake'
+  | 'gears'
+  | 'tyre'
+  | 'cable'
+  | 'bike'
+  | 'law'
+  | 'kit'
+  | 'cost';
 
 export interface FitFinding extends Finding {
   area: FitArea;

@@ -22,6 +22,8 @@ export default defineConfig<ServerOptions>({
   use: {
     browserName: 'chromium',
     locale: 'en-GB',
+    // It keeps every piece of the app anew for each journey: only those that lose the network ask for it.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: chromiumPath() ?? '/usr/bin/chromium-headless-shell',
       args: [

@@ -102,6 +102,7 @@ test(
       ...project.use,
       viewport: { width: 1280, height: 800 },
       hasTouch: false,
+      serviceWorkers: 'block',
     });
     const page = await context.newPage();
     const keys = new Keys(page);
@@ -120,7 +121,7 @@ test(
     // The same bike again, as if nothing had been done, on a phone that loses the network after three steps.
     await shop.query(`DELETE FROM job_event WHERE bike_id = '${bakery}'`);
     await context.close();
-    const second = await browser.newContext(project.use);
+    const second = await browser.newContext({ ...project.use, serviceWorkers: 'allow' });
     const phone = await second.newPage();
     await taken(phone, shop, bakery);
     await readyForOffline(phone);

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 
 import { fits } from '../support/fits';
-import { accessible, expect, test } from '../support/test';
+import { accessible, expect, test, visit } from '../support/test';
 
 const screens: [name: string, path: string, ready: string][] = [
   ['today', '/', 'Bike in'],
@@ -90,12 +90,14 @@ const narrow = { width: 320, height: 640 };
 for (const half of [0, 1]) {
   test(`every screen is accessible and none is wider than the window, ${half + 1} of 2`, async ({ page, shop }) => {
     test.setTimeout(480_000);
+    await page.goto(shop.url);
+    await expect(page.getByRole('button', { name: 'Bike in' })).toBeVisible();
     for (const [name, path, ready] of screens.filter((_, at) => at % 2 === half)) {
       await test.step(name, async () => {
         // Light on the phone, dark on a wide screen: the page lays itself out anew without being fetched again.
         await page.emulateMedia({ colorScheme: 'light' });
         await page.setViewportSize(phone);
-        await page.goto(shop.url + path);
+        await visit(page, path);
         await whole(page, name, ready);
         // The narrowest phone, and a reader who has text twice as large.
         await page.setViewportSize(narrow);

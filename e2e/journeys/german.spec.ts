@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 
 import { fits } from '../support/fits';
-import { accessible, expect, keypad, test } from '../support/test';
+import { accessible, expect, keypad, test, visit } from '../support/test';
 
 const box = '/bikes/00000003-0000-4000-8000-000000000001';
 const tourer = '/bikes/00000003-0000-4000-8000-000000000004';
@@ -47,7 +47,7 @@ test('who chooses German is spoken to in German, on every kind of page; the next
   const data = await namesInShop(page, shop.url);
   for (const [path, ready] of screens) {
     await test.step(path, async () => {
-      await page.goto(shop.url + path);
+      await visit(page, path);
       await expect(
         page
           .getByText(ready)

@@ -1,5 +1,8 @@
 import { expect, piecesFetched, test } from '../support/test';
 
+// Here it is the one that opens pages when nothing else does.
+test.use({ serviceWorkers: 'allow' });
+
 test('a phone that has been in the shop this morning opens a bike it never opened, without network', async ({
   page,
   context,

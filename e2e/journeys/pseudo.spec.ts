@@ -1,5 +1,5 @@
 import { outsideMarks, speakInMarks } from '../support/pseudo';
-import { become, expect, test } from '../support/test';
+import { become, expect, test, visit } from '../support/test';
 
 const box = '/bikes/00000003-0000-4000-8000-000000000001';
 const tourer = '/bikes/00000003-0000-4000-8000-000000000004';
@@ -29,16 +29,16 @@ const screens = [
 const known =
   /N·m|km\/h|\b(mm|kg|Wh|rpm|Ω|min|bar|psi|mph|lbf·ft|inch)\b|\b(Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day\b|\b(Jan|Feb|Mar|Apr|May|June?|July?|Aug|Sept?|Oct|Nov|Dec)\w*|MQ-\d+|[FR]W-\d+/g;
 
-test.use({ serviceWorkers: 'block' });
-
 test('nothing that the page says stands in its code: all of it comes from the catalogues', async ({ page, shop }) => {
   test.setTimeout(150_000);
   await speakInMarks(page.context());
   await become(page, shop, 'owner');
   const written = await writtenInShop((path) => page.request.get(shop.url + path));
+  await page.goto(shop.url);
+  await expect(page.getByText('⟦').first()).toBeVisible();
   for (const path of screens) {
     await test.step(path, async () => {
-      await page.goto(shop.url + path);
+      await visit(page, path);
       await expect(page.getByText('⟦').first()).toBeVisible();
       await expect
         .configure({ soft: true })

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 
+import { shown, type Shown } from './shown';
 import { figures } from './stand';
 import { expect } from './test';
 
@@ -38,43 +39,35 @@ export class Keys {
   /** Does one step after another until none is left; gives back how many there were. */
   async walk(): Promise<number> {
     const { page } = this;
-    const title = page.getByTestId('step-title');
     let count = 0;
-    for (;;) {
-      await expect(title.or(page.getByText('Every step is done'))).toBeVisible();
-      if (!(await title.isVisible())) return count;
-      const words = await title.innerText();
-      const address = page.url();
-      await this.checks();
+    for (let now = await shown(page); now.title !== null;) {
+      await this.checks(now);
       await this.go('[data-testid="step-done"]');
       count += 1;
-      if (await page.getByTestId('second-person').isVisible()) await this.go('[data-testid="next-step"]');
-      await expect(async () => {
-        const now = await title.or(page.getByText('Every step is done')).first().innerText();
-        expect(now === words && page.url() === address).toBe(false);
-      }).toPass({ intervals: [30, 60, 120, 250] });
+      const before = now;
+      now = await shown(page, before);
+      if (now.second && now.title === before.title && now.address === before.address) {
+        await this.go('[data-testid="next-step"]');
+        now = await shown(page, before);
+      }
       // What comes next holds the cursor from its beginning on.
-      if (count === 1) await expect(title).toBeFocused();
+      if (count === 1) await expect(page.getByTestId('step-title')).toBeFocused();
     }
+    return count;
   }
 
   /** Everything that the step in hand asks for, in its order. */
-  private async checks(): Promise<void> {
-    const step = this.page.getByTestId('step');
-    const unticked = '[data-testid="step"] [role="checkbox"][aria-checked="false"]';
-    while ((await this.page.locator(unticked).count()) > 0) await this.go(unticked, ' ');
-    const reached = '[data-testid="step"] [data-testid^="reached-"]';
-    while ((await this.page.locator(reached).count()) > 0) await this.go(reached);
-    const ids = await step
-      .getByTestId(/^enter-/)
-      .evaluateAll((buttons) => buttons.map((button) => (button as HTMLElement).dataset['testid']!));
-    for (const id of ids) {
-      const figure = figures[id.slice('enter-'.length)];
+  private async checks({ unticked, reached, figures: asked }: Shown): Promise<void> {
+    for (let left = unticked; left > 0; left -= 1)
+      await this.go('[data-testid="step"] [role="checkbox"][aria-checked="false"]', ' ');
+    for (let left = reached; left > 0; left -= 1) await this.go('[data-testid="step"] [data-testid^="reached-"]');
+    for (const check of asked) {
+      const figure = figures[check];
       if (figure === undefined) continue;
-      await this.go(`[data-testid="${id}"]`);
+      await this.go(`[data-testid="enter-${check}"]`);
       await this.type(figure);
       await this.press('Enter');
-      await expect(step.getByTestId(id).first()).toBeVisible();
+      await expect(this.page.getByTestId(`enter-${check}`).first()).toBeVisible();
     }
   }
 }

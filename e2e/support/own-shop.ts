@@ -103,8 +103,12 @@ export class OwnShop {
     await client.connect();
     try {
       const { rows } = await client.query<T>(sql);
-      // What is changed behind the server's back is not marked as changed by it.
-      if (!/^\s*SELECT/i.test(sql)) await client.query('UPDATE revision SET revision = gen_random_uuid()');
+      // What is changed behind the server's back is neither marked as changed by it nor told to the pages that are open.
+      if (!/^\s*SELECT/i.test(sql)) {
+        await client.query(`WITH marked AS (UPDATE revision SET revision = gen_random_uuid() RETURNING subject)
+          SELECT pg_notify('cricket_changes', json_build_object('subject', subject, 'writeId', gen_random_uuid())::text)
+          FROM marked`);
+      }
       return rows;
     } finally {
       await client.end();

@@ -1,5 +1,7 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 
+import { shown } from './shown';
+
 /** Figures that hold, by the name of the check; others are given where a step is special. */
 export const figures: Record<string, string> = {
   pack: '40.1',
@@ -43,26 +45,20 @@ export class Stand {
   async walk(until?: string): Promise<number> {
     const { page } = this;
     let count = 0;
-    for (;;) {
-      const title = page.getByTestId('step-title');
-      await expect(title.or(page.getByText('Every step is done'))).toBeVisible();
-      if (!(await title.isVisible())) return count;
-      if (await page.getByTestId('go-first').isVisible()) return count;
-      const words = await title.innerText();
-      if (words === until) return count;
-      await this.before(words, count);
+    for (let now = await shown(page); now.title !== null && !now.goFirst && now.title !== until;) {
+      await this.before(now.title, count);
       await this.checks();
-      const address = page.url();
+      const before = now;
       await page.getByTestId('step-done').click();
       count += 1;
-      await expect(async () => {
-        // A step that is looked at there and then stays; this walk goes on without.
-        if (page.url() === address && (await page.getByTestId('second-person').isVisible()))
-          await page.getByTestId('next-step').click();
-        const now = await title.or(page.getByText('Every step is done')).first().innerText();
-        expect(now === words && page.url() === address).toBe(false);
-      }).toPass({ intervals: [30, 60, 120, 250] });
+      now = await shown(page, before);
+      // A step that is looked at there and then stays; this walk goes on without.
+      if (now.second && now.title === before.title && now.address === before.address) {
+        await page.getByTestId('next-step').click();
+        now = await shown(page, before);
+      }
     }
+    return count;
   }
 
   /** Ends one block of the cards after another until none is left; gives back how many there were. */
@@ -86,12 +82,11 @@ export class Stand {
 
   /** Everything that the step in hand asks for. */
   async checks(within: Locator = this.page.getByTestId('step')): Promise<void> {
-    const boxes = within.getByRole('checkbox');
-    for (let index = 0; index < (await boxes.count()); index++) {
-      const box = boxes.nth(index);
-      if ((await box.getAttribute('aria-checked')) === 'true') continue;
+    const unticked = within.locator('[role="checkbox"][aria-checked="false"]');
+    for (let left = await unticked.count(); left > 0; left -= 1) {
       this.taps += 1;
-      await box.click();
+      await unticked.first().click();
+      await expect(unticked).toHaveCount(left - 1);
     }
     await this.figures(within);
   }
@@ -99,23 +94,27 @@ export class Stand {
   /** Every torque and every figure that the step in hand asks for. */
   async figures(within: Locator): Promise<void> {
     const { page } = this;
-    const reached = within.getByTestId(/^reached-/);
-    while ((await reached.count()) > 0) {
+    const reached = within.locator('[data-testid^="reached-"]');
+    for (let left = await reached.count(); left > 0; left -= 1) {
       this.taps += 1;
       await reached.first().click();
+      await expect(reached).toHaveCount(left - 1);
     }
-    const enter = within.getByTestId(/^enter-/);
-    for (let index = 0; index < (await enter.count()); index++) {
-      const button = enter.nth(index);
-      const check = (await button.getAttribute('data-testid'))!.slice('enter-'.length);
+    const asked = await within
+      .locator('[data-testid^="enter-"]')
+      .evaluateAll((all) =>
+        all.map((each) => [each.getAttribute('data-testid')!.slice(6), each.textContent!] as const),
+      );
+    for (const [check, text] of asked) {
       const figure = figures[check];
       if (figure === undefined) continue;
       this.taps += 2 + figure.length;
-      if (/ mm$/.test(await button.innerText())) this.byCaliper += figure.length;
+      if (/ mm$/.test(text)) this.byCaliper += figure.length;
+      const button = within.locator(`[data-testid="enter-${check}"]`).first();
       await button.click();
       await page.keyboard.type(figure);
       await page.keyboard.press('Enter');
-      await expect(within.getByTestId(`enter-${check}`).first()).toBeVisible();
+      await expect(button).toBeVisible();
     }
   }
 }

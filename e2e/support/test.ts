@@ -81,6 +81,22 @@ export async function piecesFetched(page: Page): Promise<void> {
     .toBe(0);
 }
 
+/**
+ * Goes to another page of the app that is open, by way of one that is none, so that nothing of the last one is left. A page that is
+ * opened anew compiles all of the app each time: a walk over every page would do little else.
+ */
+export async function visit(page: Page, path: string): Promise<void> {
+  const to = (next: string) =>
+    page.evaluate((address) => {
+      window.history.pushState(null, '', address);
+      window.dispatchEvent(new PopStateEvent('popstate'));
+    }, next);
+  await to('/nowhere');
+  await expect(page.getByTestId('nowhere')).toBeVisible();
+  await to(path);
+  await expect(page.getByTestId('nowhere')).toHaveCount(0);
+}
+
 /** No serious or critical finding on this page. */
 export async function accessible(page: Page): Promise<void> {
   // What passes need not be told.

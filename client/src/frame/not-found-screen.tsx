@@ -1,4 +1,5 @@
 import { useRouter } from 'expo-router';
+import { View } from 'react-native';
 
 import { Notice } from '../ui/notice';
 import { Screen } from '../ui/screen';
@@ -9,7 +10,9 @@ export function NotFoundScreen() {
   const router = useRouter();
   return (
     <Screen title={words.gone} backTo="/">
-      <Notice title={words.gone} action={{ label: words.home, onPress: () => router.navigate('/') }} />
+      <View testID="nowhere">
+        <Notice title={words.gone} action={{ label: words.home, onPress: () => router.navigate('/') }} />
+      </View>
     </Screen>
   );
 }

@@ -64,12 +64,14 @@ export class Stand {
   /** Ends one block of the cards after another until none is left; gives back how many there were. */
   async walkCards(): Promise<number> {
     const { page } = this;
+    // What is looked up in every round is looked up by its mark: a text or a role is sought through the whole page.
     const place = page.getByTestId('card-place');
+    const ended = page.locator('h2', { hasText: 'Every step is done' });
     let count = 0;
     for (;;) {
-      await expect(place.or(page.getByText('Every step is done'))).toBeVisible();
+      await expect(place.or(ended)).toBeVisible();
       if (!(await place.isVisible())) return count;
-      const done = page.getByTestId(/^done-/).first();
+      const done = page.locator('[data-testid^="done-"]').first();
       const id = (await done.getAttribute('data-testid'))!.slice('done-'.length);
       // Practised hands touch what is asked of them, no more.
       if (/to check/.test(await done.innerText())) await this.figures(page.getByTestId(`block-${id}`));

@@ -1,4 +1,4 @@
-import { become, expect, test } from '../support/test';
+import { become, expect, kept, test } from '../support/test';
 
 const longtail = '/bikes/00000003-0000-4000-8000-000000000003';
 
@@ -70,7 +70,7 @@ test('what was measured of a kit is kept with it; what goes is taken in one touc
 
   // What has to be got for it is on the order, beside what the axle needs.
   await page.goto(`${shop.url}${longtail}/rear/order`);
-  await page.getByRole('button', { name: 'Ordered: Band round tube and battery' }).click();
+  await kept(page, () => page.getByRole('button', { name: 'Ordered: Band round tube and battery' }).click());
   await expect(page.getByRole('button', { name: 'Received: Band round tube and battery' })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('button', { name: 'Received: Band round tube and battery' })).toBeVisible();

@@ -102,7 +102,6 @@ test(
       ...project.use,
       viewport: { width: 1280, height: 800 },
       hasTouch: false,
-      serviceWorkers: 'block',
     });
     const page = await context.newPage();
     const keys = new Keys(page);

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 
-import { shown, type Shown } from './shown';
+import { shown, shownNext, type Shown } from './shown';
 import { figures } from './stand';
 import { expect } from './test';
 
@@ -44,12 +44,7 @@ export class Keys {
       await this.checks(now);
       await this.go('[data-testid="step-done"]');
       count += 1;
-      const before = now;
-      now = await shown(page, before);
-      if (now.second && now.title === before.title && now.address === before.address) {
-        await this.go('[data-testid="next-step"]');
-        now = await shown(page, before);
-      }
+      now = await shownNext(page, now, () => this.go('[data-testid="next-step"]'));
       // What comes next holds the cursor from its beginning on.
       if (count === 1) await expect(page.getByTestId('step-title')).toBeFocused();
     }

@@ -103,7 +103,7 @@ export class OwnShop {
     await client.connect();
     try {
       const { rows } = await client.query<T>(sql);
-      // What is changed behind the server's back is neither marked as changed by it nor told to the pages that are open.
+      // What is changed behind the server's back it neither marks as changed nor tells to the pages that are open: done here.
       if (!/^\s*SELECT/i.test(sql)) {
         await client.query(`WITH marked AS (UPDATE revision SET revision = gen_random_uuid() RETURNING subject)
           SELECT pg_notify('cricket_changes', json_build_object('subject', subject, 'writeId', gen_random_uuid())::text)

@@ -20,7 +20,7 @@ export interface Shown {
  *
  * @param after - what it showed before; then it waits for something else, or for a second person
  */
-export async function shown(page: Page, after: Pick<Shown, 'title' | 'address'> | null = null): Promise<Shown> {
+export async function shown(page: Page, after: Shown | null = null): Promise<Shown> {
   const found = await page.waitForFunction(
     (before) => {
       const there = (id: string) => document.querySelector(`[data-testid="${id}"]`);
@@ -31,7 +31,8 @@ export async function shown(page: Page, after: Pick<Shown, 'title' | 'address'> 
       if (title === null && !ended) return null;
       const address = location.href;
       const second = there('second-person') !== null;
-      if (before && before.title === title && before.address === address && !second) return null;
+      const isNew = !before || before.title !== title || before.address !== address || (second && !before.second);
+      if (!isNew) return null;
       const inStep = (selector: string) => Array.from(document.querySelectorAll(`[data-testid="step"] ${selector}`));
       return {
         title,
@@ -40,11 +41,25 @@ export async function shown(page: Page, after: Pick<Shown, 'title' | 'address'> 
         goFirst: there('go-first') !== null,
         unticked: inStep('[role="checkbox"][aria-checked="false"]').length,
         reached: inStep('[data-testid^="reached-"]').length,
-        figures: inStep('[data-testid^="enter-"]').map((each) => each.getAttribute('data-testid')!.slice(6)),
+        figures: inStep('[data-testid^="enter-"]').map((each) =>
+          each.getAttribute('data-testid')!.slice('enter-'.length),
+        ),
       };
     },
     after,
     { polling: 40, timeout: 40_000 },
   );
   return (await found.jsonValue())!;
+}
+
+/**
+ * What the stand shows once a step was said to be done.
+ *
+ * @param leave - goes on where the step stays, since a second person looks there and then
+ */
+export async function shownNext(page: Page, done: Shown, leave: () => Promise<void>): Promise<Shown> {
+  const now = await shown(page, done);
+  if (now.title !== done.title || now.address !== done.address) return now;
+  await leave();
+  return shown(page, now);
 }

@@ -1,6 +1,6 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 
-import { shown } from './shown';
+import { shown, shownNext } from './shown';
 
 /** Figures that hold, by the name of the check; others are given where a step is special. */
 export const figures: Record<string, string> = {
@@ -48,15 +48,10 @@ export class Stand {
     for (let now = await shown(page); now.title !== null && !now.goFirst && now.title !== until;) {
       await this.before(now.title, count);
       await this.checks();
-      const before = now;
       await page.getByTestId('step-done').click();
       count += 1;
-      now = await shown(page, before);
       // A step that is looked at there and then stays; this walk goes on without.
-      if (now.second && now.title === before.title && now.address === before.address) {
-        await page.getByTestId('next-step').click();
-        now = await shown(page, before);
-      }
+      now = await shownNext(page, now, () => page.getByTestId('next-step').click());
     }
     return count;
   }
@@ -105,7 +100,7 @@ export class Stand {
     const asked = await within
       .locator('[data-testid^="enter-"]')
       .evaluateAll((all) =>
-        all.map((each) => [each.getAttribute('data-testid')!.slice(6), each.textContent!] as const),
+        all.map((each) => [each.getAttribute('data-testid')!.slice('enter-'.length), each.textContent!] as const),
       );
     for (const [check, text] of asked) {
       const figure = figures[check];

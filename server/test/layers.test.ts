@@ -1,9 +1,8 @@
 import { spawnSync } from 'node:child_process';
-import { cpSync, mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { dirname, join } from 'node:path';
+import { symlinkSync } from 'node:fs';
+import { join } from 'node:path';
 
-const root = join(__dirname, '../..');
+import { root, scratchCopy, type ScratchCopy } from './scratch-copy.testing';
 
 /** For each row of what may be reached one file that reaches for something else. */
 const breaches: Record<string, [file: string, reaches: string]> = {
@@ -25,25 +24,17 @@ const breaches: Record<string, [file: string, reaches: string]> = {
   'the bench runs what is built': ['bench/a.ts', 'client/src/features/fit/b'],
 };
 
-let scratch: string;
+let scratch: ScratchCopy;
 beforeAll(() => {
-  scratch = mkdtempSync(join(tmpdir(), 'cricket-layers-'));
-  for (const name of [
+  scratch = scratchCopy([
     '.dependency-cruiser.cjs',
     '.dependency-cruiser.folders.cjs',
     'tsconfig.base.json',
     'package.json',
-  ]) {
-    cpSync(join(root, name), join(scratch, name));
-  }
-  symlinkSync(join(root, 'node_modules'), join(scratch, 'node_modules'));
+  ]);
+  symlinkSync(join(root, 'node_modules'), join(scratch.path, 'node_modules'));
 });
-afterAll(() => rmSync(scratch, { recursive: true, force: true }));
-
-const write = (file: string, text: string) => {
-  mkdirSync(dirname(join(scratch, file)), { recursive: true });
-  writeFileSync(join(scratch, file), text);
-};
+afterAll(() => scratch.remove());
 
 /** What stands against a scratch copy. */
 function cruised(config: string, folders: readonly string[]): { from: string; rule: { name: string } }[] {
@@ -54,7 +45,7 @@ function cruised(config: string, folders: readonly string[]): { from: string; ru
       ...['--config', config, '--output-type', 'json'],
       ...folders,
     ],
-    { cwd: scratch, encoding: 'utf8' },
+    { cwd: scratch.path, encoding: 'utf8' },
   );
   return (JSON.parse(stdout) as { summary: { violations: { from: string; rule: { name: string } }[] } }).summary
     .violations;
@@ -63,15 +54,15 @@ function cruised(config: string, folders: readonly string[]): { from: string; ru
 it('what a part may not reach for is caught, part by part', () => {
   for (const [file, reaches] of Object.values(breaches)) {
     const up = '../'.repeat(file.split('/').length - 1);
-    write(file, `import { value } from '${up}${reaches}';\nexport const here = value;\n`);
-    write(`${reaches}.ts`, 'export const value = 1;\n');
+    scratch.write(file, `import { value } from '${up}${reaches}';\nexport const here = value;\n`);
+    scratch.write(`${reaches}.ts`, 'export const value = 1;\n');
   }
-  write('client/src/features/match/own.ts', "import { here } from './a';\nexport const own = here;\n");
+  scratch.write('client/src/features/match/own.ts', "import { here } from './a';\nexport const own = here;\n");
   // There and back, which makes a circle.
-  write('core/src/c.ts', "import { value } from './d';\nexport const here = value;\n");
-  write('core/src/d.ts', "import { here } from './c';\nexport const value = here;\n");
-  write('core/src/f.ts', "import type { value } from '../../server/src/b';\nexport type F = typeof value;\n");
-  write('core/src/e.ts', "import { value } from './nowhere';\nexport const e = value;\n");
+  scratch.write('core/src/c.ts', "import { value } from './d';\nexport const here = value;\n");
+  scratch.write('core/src/d.ts', "import { here } from './c';\nexport const value = here;\n");
+  scratch.write('core/src/f.ts', "import type { value } from '../../server/src/b';\nexport type F = typeof value;\n");
+  scratch.write('core/src/e.ts', "import { value } from './nowhere';\nexport const e = value;\n");
   const violations = cruised('.dependency-cruiser.cjs', [
     'core',
     'words',
@@ -95,12 +86,12 @@ it('what a part may not reach for is caught, part by part', () => {
 }, 60_000);
 
 it('two folders that reach into each other are caught, though no file reaches itself; tests may', () => {
-  write('server/src/one/a.ts', "import { b } from '../two/b';\nexport const a = b;\n");
-  write('server/src/two/b.ts', 'export const b = 1;\n');
-  write('server/src/two/c.test.ts', "import { a } from '../one/a';\nexport const c = a;\n");
+  scratch.write('server/src/one/a.ts', "import { b } from '../two/b';\nexport const a = b;\n");
+  scratch.write('server/src/two/b.ts', 'export const b = 1;\n');
+  scratch.write('server/src/two/c.test.ts', "import { a } from '../one/a';\nexport const c = a;\n");
   const found = () => cruised('.dependency-cruiser.folders.cjs', ['server/src']).map(({ from }) => from);
   expect(found()).toEqual([]);
-  write('server/src/two/d.ts', "import { a } from '../one/a';\nexport const d = a;\n");
+  scratch.write('server/src/two/d.ts', "import { a } from '../one/a';\nexport const d = a;\n");
   expect(found().sort()).toEqual(['server/src/one', 'server/src/two']);
 }, 60_000);
 

@@ -1,9 +1,7 @@
 import { spawnSync } from 'node:child_process';
-import { cpSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 
-const root = join(__dirname, '../..');
+import { root, scratchCopy, type ScratchCopy } from './scratch-copy.testing';
 
 /** For each rule that we count on a file that breaks it. */
 const breaches: Record<string, [file: string, text: string]> = {
@@ -47,27 +45,21 @@ const allowed: Record<string, string> = {
   'server/src/b.ts': 'export const f = (): number => Date.now();',
 };
 
-let scratch: string;
+let scratch: ScratchCopy;
 let found: { code: string; filename: string }[];
 
 beforeAll(() => {
-  scratch = mkdtempSync(join(tmpdir(), 'cricket-lint-'));
-  const write = (file: string, text: string) => {
-    mkdirSync(dirname(join(scratch, file)), { recursive: true });
-    writeFileSync(join(scratch, file), `${text}\n`);
-  };
-  for (const name of ['.oxlintrc.json', 'tsconfig.base.json', 'scripts/lint'])
-    cpSync(join(root, name), join(scratch, name), { recursive: true });
-  write('tsconfig.json', '{ "extends": "./tsconfig.base.json", "compilerOptions": { "jsx": "react-jsx" } }');
-  for (const [file, text] of [...Object.values(breaches), ...Object.entries(allowed)]) write(file, text);
+  scratch = scratchCopy(['.oxlintrc.json', 'tsconfig.base.json', 'scripts/lint']);
+  scratch.write('tsconfig.json', '{ "extends": "./tsconfig.base.json", "compilerOptions": { "jsx": "react-jsx" } }\n');
+  for (const [file, text] of [...Object.values(breaches), ...Object.entries(allowed)]) scratch.write(file, `${text}\n`);
   const { stdout } = spawnSync(join(root, 'node_modules/.bin/oxlint'), ['--type-aware', '--format', 'json', '.'], {
-    cwd: scratch,
+    cwd: scratch.path,
     encoding: 'utf8',
   });
   if (!stdout.startsWith('{')) throw new Error(stdout.slice(0, 500));
   found = (JSON.parse(stdout) as { diagnostics: typeof found }).diagnostics;
 }, 60_000);
-afterAll(() => rmSync(scratch, { recursive: true, force: true }));
+afterAll(() => scratch.remove());
 
 it.each(Object.entries(breaches))('%s is caught', (rule, [file]) => {
   expect(found.filter(({ filename }) => filename === file).map(({ code }) => code)).toContain(rule);

@@ -80,10 +80,12 @@ function askEarly() {
  * second time when it is called and somebody waits. Browsers that do not know this take it for the remark that it is.
  */
 function compileOnTheWay() {
-  const pieces = join(clientDist, '_expo/static/js/web');
-  const first = readdirSync(pieces).find((name) => /^index-[0-9a-f]+\.js$/.test(name));
+  // By what the page asks for: the words of a language are in files of the same name.
+  const html = readFileSync(join(clientDist, 'index.html'), 'utf8');
+  const first = html.match(/src="\/(_expo\/static\/js\/web\/index-[0-9a-f]+\.js)"/)?.[1];
   if (!first) throw new Error('the first page has no script');
-  writeFileSync(join(pieces, first), `//# allFunctionsCalledOnLoad\n${readFileSync(join(pieces, first), 'utf8')}`);
+  const script = join(clientDist, first);
+  writeFileSync(script, `//# allFunctionsCalledOnLoad\n${readFileSync(script, 'utf8')}`);
 }
 
 /** The worker that opens the app without network: every piece of it, and the photos that were looked at. */

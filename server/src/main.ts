@@ -14,7 +14,10 @@ import { fillDemo } from './demo/fill-demo';
 import { errorForLog } from './problem/error-for-log';
 import { Summaries } from './summaries/summaries';
 import { SummaryQueue } from './summaries/summary-queue';
-import { forgetSummaries } from './summaries/summary-rows';
+
+/** Put in when the program is built: names what it was built from. */
+declare const PROGRAM: string | undefined;
+const built = typeof PROGRAM === 'string' ? PROGRAM : undefined;
 
 const config = readConfig(process.env);
 const log = pino({ level: config.logLevel, base: { name: 'cricket' } });
@@ -30,9 +33,7 @@ await connect();
 await migrate(dataSource);
 if (config.demo) await fillDemo(dataSource, { renew: process.argv.includes('--reset-demo') });
 await refuseOpenDoors();
-const summaries = new Summaries(dataSource, heavy);
-// This program may judge otherwise than the one that worked them out.
-await forgetSummaries(dataSource);
+const summaries = new Summaries(dataSource, heavy, built);
 const queue = new SummaryQueue(config.databaseUrl, summaries, feed, log);
 await startQueue();
 const server = serve(

@@ -119,6 +119,15 @@ describe('what is kept of each bike', () => {
     // Another server on the same database has nothing to do.
     expect(await new Summaries(own.dataSource, heavy).list({})).toEqual(all);
     expect(heavy.made).toEqual([]);
+    // Unless it is another program, which may judge otherwise: one row each is kept, of whoever was last.
+    const later = new Summaries(own.dataSource, heavy, 'a later program');
+    await later.refresh(all[2]!.bike.id);
+    expect(heavy.made).toEqual([all[2]!.bike.tag]);
+    await later.refresh(all[2]!.bike.id);
+    expect(heavy.made).toHaveLength(1);
+    await summaries.list({});
+    expect(heavy.made).toEqual([all[2]!.bike.tag, all[2]!.bike.tag]);
+    heavy.made.length = 0;
     await touch(all[2]!.bike.id);
     await summaries.list({});
     expect(heavy.made).toEqual([all[2]!.bike.tag]);

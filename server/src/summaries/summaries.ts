@@ -1,3 +1,5 @@
+import { randomUUID } from 'node:crypto';
+
 import type { BikeSummary } from '@cricket/contract/shapes';
 import type { DataSource } from 'typeorm';
 
@@ -5,6 +7,9 @@ import { recordsOf } from '../data/records';
 import { workshopOf } from '../data/workshop';
 import type { Heavy } from '../heavy/heavy';
 import { keepSummaries, keptList, keptSummary, type KeptSummary, type ListAsk } from './summary-rows';
+
+/** What judges as long as this process runs: from source any later one may judge otherwise. */
+const fromSource = randomUUID();
 
 /** So many bikes go to the thread at once: handing them over takes time of this one. */
 const atOnce = 10;
@@ -14,14 +19,18 @@ const atOnce = 10;
  * a thread, under no lock.
  */
 export class Summaries {
+  /**
+   * @param program - names what judges: another one takes nothing that is kept for its own
+   */
   constructor(
     private readonly dataSource: DataSource,
     private readonly heavy: Pick<Heavy, 'summaries'>,
+    private readonly program: string = fromSource,
   ) {}
 
   /** The bikes that are asked for, oldest first. */
   async list(ask: ListAsk): Promise<BikeSummary[]> {
-    return this.whole(await keptList(this.dataSource, ask));
+    return this.whole(await keptList(this.dataSource, this.program, ask));
   }
 
   /** Works out what of the newest bikes no longer holds. */
@@ -31,7 +40,7 @@ export class Summaries {
 
   /** Works one bike out anew where what is kept of it no longer holds. */
   async refresh(bikeId: string): Promise<void> {
-    const kept = await keptSummary(this.dataSource, bikeId);
+    const kept = await keptSummary(this.dataSource, this.program, bikeId);
     if (kept) await this.whole([kept]);
   }
 

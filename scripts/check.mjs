@@ -28,6 +28,7 @@ const checks = [
       'server',
       'client/src',
       'client/app',
+      'client/service-worker',
       'bench',
     ],
   ],

@@ -7,8 +7,12 @@ import { runShown } from './lib/run.mjs';
 import { say } from './lib/say.mjs';
 
 /** All checks and tests; installs what is missing. Ends with one line: N passed, N failed. */
-await ensurePackages();
-const { ensureChromium } = await import('./lib/debian.mjs');
+// Debian's packages come beside npm's, which wait for the network and the disk half of their time.
+const [debian] = await Promise.all([
+  runShown(process.execPath, ['scripts/debian-programs.mjs'], { cwd: root }),
+  ensurePackages(),
+]);
+if (debian !== 0) process.exit(1);
 const { cluster } = await import('./lib/postgres.mjs');
 
 const reports = join(root, '.cache', 'reports');
@@ -21,7 +25,6 @@ const env = { ...process.env, TEST_DATABASE_URL: database.url('postgres'), CI: '
 const totals = { passed: 0, failed: 0 };
 
 try {
-  ensureChromium();
   // Two lanes for two cores: what is only read beside what is run. The browser then has both for itself.
   await Promise.all([checkedAndBuilt(), testedByItself()]);
   await count('browser', browser);

@@ -47,7 +47,7 @@ export function copyFonts() {
   }
 }
 
-async function buildClient() {
+function buildClient() {
   say('building the client (up to two minutes the first time)');
   rmSync(clientDist, { recursive: true, force: true });
   run('npx', ['--no-install', 'expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
@@ -62,7 +62,7 @@ async function buildClient() {
   );
   askEarly();
   compileOnTheWay();
-  await writeServiceWorker();
+  writeServiceWorker();
   for (const file of filesBelow(clientDist)) compress(file);
 }
 
@@ -89,33 +89,31 @@ function compileOnTheWay() {
 }
 
 /** The worker that opens the app without network: every piece of it, and the photos that were looked at. */
-async function writeServiceWorker() {
-  const { generateSW } = await import('workbox-build');
-  const { warnings } = await generateSW({
-    swDest: join(clientDist, 'sw.js'),
-    globDirectory: clientDist,
-    globPatterns: ['**/*.{js,css,html,svg,woff2,webmanifest}', 'pieces.json'],
-    globIgnores: ['sw.js'],
-    maximumFileSizeToCacheInBytes: 6_000_000,
-    // Names under _expo carry their hash: the browser's own cache may answer for them.
-    dontCacheBustURLsMatching: /^_expo\//,
-    navigateFallback: '/index.html',
-    // A dot in what is asked after the path, as in `?step=axle-tight.rear`, makes no file of a page.
-    navigateFallbackDenylist: [/^\/api\//, /^[^?]+\.[a-z0-9]+$/i],
-    runtimeCaching: [
-      {
-        urlPattern: /\/api\/bikes\/[^/]+\/photos\/[^/?]+(\?.*)?$/,
-        handler: 'CacheFirst',
-        method: 'GET',
-        options: { cacheName: 'photos', expiration: { maxEntries: 400, purgeOnQuotaError: true } },
-      },
+function writeServiceWorker() {
+  const pieces = filesBelow(clientDist)
+    .filter((file) => /\.(js|css|html|svg|woff2|webmanifest)$|[/]pieces\.json$/.test(file))
+    .map((file) => {
+      const url = `/${relative(clientDist, file)}`;
+      // Names under _expo carry their hash: the browser's own cache may answer for them.
+      const revision = url.startsWith('/_expo/') ? null : createHash('sha256').update(readFileSync(file)).digest('hex');
+      return { url, revision };
+    });
+  run(
+    'npx',
+    [
+      '--no-install',
+      'esbuild',
+      'client/service-worker/service-worker.ts',
+      '--bundle',
+      '--minify',
+      '--target=es2020',
+      '--outfile=client/dist/sw.js',
+      '--log-level=warning',
+      '--define:process.env.NODE_ENV="production"',
+      `--define:PIECES=${JSON.stringify(pieces)}`,
     ],
-    clientsClaim: true,
-    cleanupOutdatedCaches: true,
-    inlineWorkboxRuntime: true,
-    sourcemap: false,
-  });
-  for (const warning of warnings) say(warning);
+    { cwd: root },
+  );
 }
 
 /** Ready-made gzip and brotli beside each text file, so that the server compresses nothing on the way out. */

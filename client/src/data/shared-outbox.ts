@@ -2,6 +2,7 @@ import type { BikeRecord, StorePart, Wheel } from '@cricket/contract/shapes';
 import type { Query, QueryKey } from '@tanstack/react-query';
 
 import { applyWrite } from './apply-write';
+import { changedBy } from './changed-by';
 import { noteStored } from './own-writes';
 import { Outbox } from './outbox';
 import type { PendingWrite, WriteAbout } from './outbox-store';
@@ -45,8 +46,7 @@ const wholeRecord = new Set<WriteAbout['kind']>([
 function keep(write: PendingWrite, answer: unknown): void {
   const { about } = write;
   noteStored(write.writeId);
-  // A job brings its kits along. What is on hand and what is allowed decide what comes next for every bike.
-  const names = [nameOf(about), keys.bikes, ...(about.kind === 'job-in' ? [keys.wheels] : [])];
+  const names = changedBy(about);
   for (const name of names) changed.set(name.join(' '), name);
   // An older answer would put back what was before. The first one is let in: better that than nothing until the last is sent.
   for (const queryKey of names) void queryClient.cancelQueries({ queryKey, predicate: isKnown });
@@ -55,20 +55,6 @@ function keep(write: PendingWrite, answer: unknown): void {
 }
 
 const isKnown = ({ state }: Query) => state.data !== undefined;
-
-/** What a write changes beside the list of bikes. */
-function nameOf(about: WriteAbout): QueryKey {
-  if ('bikeId' in about) return keys.bike(about.bikeId);
-  switch (about.kind) {
-    case 'settings':
-      return keys.settings;
-    case 'wheel':
-    case 'wheels-import':
-      return keys.wheels;
-    default:
-      return keys.stores;
-  }
-}
 
 function keepOfBike(write: PendingWrite, about: Extract<WriteAbout, { bikeId: string }>, answer: unknown): void {
   queryClient.setQueryData<BikeRecord>(keys.bike(about.bikeId), (record) => {
@@ -87,7 +73,7 @@ function keepOfBike(write: PendingWrite, about: Extract<WriteAbout, { bikeId: st
 }
 
 function keepOfShop(about: Exclude<WriteAbout, { bikeId: string }>, answer: unknown): void {
-  const key = nameOf(about);
+  const [key] = changedBy(about);
   switch (about.kind) {
     case 'settings':
     case 'stores-import':

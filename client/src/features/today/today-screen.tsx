@@ -31,7 +31,9 @@ export function TodayScreen() {
   const { data, isPending, error, refetch } = useBikes();
   const all = useTodayList();
   // The rows that a screen has room for come first, the others when these stand.
-  const rows = useDeferredValue(all, all.slice(0, atOnce));
+  const later = useDeferredValue(all, all.slice(0, atOnce));
+  // Else a list that has just come would be an empty shop for a moment.
+  const rows = later.length > 0 ? later : all.slice(0, atOnce);
   const shop = useShop();
   const bringIn = () => router.navigate('/bikes/new');
   const inCare = rows.filter(({ next }) => next.kind === 'care');

@@ -1,4 +1,4 @@
-import { caliper, expect, keypad, measuring, test } from '../support/test';
+import { caliper, expect, keypad, measuring, test, visit } from '../support/test';
 
 const box = '00000003-0000-4000-8000-000000000001';
 const leftSeat = `/bikes/${box}/front/measure?feature=slot-width.left.seat`;
@@ -89,7 +89,7 @@ test('a form keeps what is typed and names field, value and range', async ({ pag
   await page.getByRole('button', { name: 'Bring in' }).click();
   await expect(page.getByTestId('next')).toBeVisible();
   // What is refused is said all at once, by field, and each leads there; an answer that is to be chosen, too.
-  await page.goto(`${shop.url}/wheels/new`);
+  await visit(page, '/wheels/new');
   await page.getByTestId('field-kitKnown').getByRole('radio').last().click();
   await page.getByRole('button', { name: 'Keep' }).click();
   const told = page.getByTestId('not-kept').getByRole('link');

@@ -1,4 +1,4 @@
-import { expect, keepRider, test } from '../support/test';
+import { expect, keepRider, test, visit } from '../support/test';
 
 const nurse = '/bikes/00000003-0000-4000-8000-000000000002';
 const longtail = '/bikes/00000003-0000-4000-8000-000000000003';
@@ -89,7 +89,7 @@ test('a battery is laid into a measured frame, pushed to its place and kept, wit
   await page.getByTestId('keep-thing').click();
   await expect(page.getByRole('link', { name: 'Shock' })).toBeVisible();
   await verdict('Stop');
-  await page.goto(`${shop.url}${nurse}/room`);
+  await visit(page, `${nurse}/room`);
   await expect(page.getByText('The battery and Shock want the same room in the frame.')).toBeVisible();
   await page.getByTestId('room-bay').click();
   await page.getByRole('link', { name: 'Shock' }).click();
@@ -129,15 +129,16 @@ test('a battery is laid into a measured frame, pushed to its place and kept, wit
   await page.getByTestId('bay-pack').click();
   await page.getByTestId('field-of').getByRole('radio').nth(0).click();
   await page.getByTestId('keep-pack').click();
+  await verdict('Goes after work');
 
   // A pack that the supplier sent instead, of another size: measured, it has no room where the kit's own had.
-  await page.goto(`${shop.url}${nurse}/rear/kit`);
+  await visit(page, `${nurse}/rear/kit`);
   await page.getByRole('radio', { name: 'A substitute' }).click();
   const sent = { cells: '10', Wh: '500', massKg: '4', continuousA: '30', chargerV: '42' };
   for (const [name, value] of Object.entries(sent)) await page.getByTestId(`field-packInstead.${name}`).fill(value);
   await page.getByRole('radio', { name: 'New', exact: true }).click();
   await keepRider(page);
-  await page.goto(`${shop.url}${nurse}/bay`);
+  await visit(page, `${nurse}/bay`);
   await expect(page.getByText('These are the figures of another pack than the one that is used.')).toBeVisible();
   await page.getByTestId('bay-pack').click();
   await page.getByTestId('field-of').getByRole('radio', { name: 'Sent instead' }).click();
@@ -145,10 +146,10 @@ test('a battery is laid into a measured frame, pushed to its place and kept, wit
   await page.getByTestId('keep-pack').click();
   await expect(page.getByText('These are the figures of another pack')).toHaveCount(0);
   await verdict('Stop');
-  await page.goto(`${shop.url}${nurse}/rear/kit`);
+  await visit(page, `${nurse}/rear/kit`);
   await page.getByRole('radio', { name: 'The kit’s', exact: true }).click();
   await keepRider(page);
-  await page.goto(`${shop.url}${nurse}/bay`);
+  await visit(page, `${nurse}/bay`);
   await page.getByTestId('bay-pack').click();
   await page.getByTestId('field-of').getByRole('radio').nth(0).click();
   await fill({ batteryLength: '280', batteryHeight: '80', massKg: '2.8' });
@@ -187,7 +188,7 @@ test('a battery is laid into a measured frame, pushed to its place and kept, wit
   await expect(page.getByText('It is kept here.')).toBeVisible();
 
   // At the stand the place is beside the step that fixes the mount.
-  await page.goto(`${shop.url}${longtail}/stand?step=mount-fix`);
+  await visit(page, `${longtail}/stand?step=mount-fix`);
   await expect(
     page.getByRole('img', { name: /The frame from its right side: the battery on the down tube/ }),
   ).toBeVisible();

@@ -1,4 +1,4 @@
-import { expect, test } from '../support/test';
+import { expect, test, visit } from '../support/test';
 
 const nurse = '/bikes/00000003-0000-4000-8000-000000000002';
 const longtail = '/bikes/00000003-0000-4000-8000-000000000003';
@@ -94,6 +94,6 @@ test('cables are led over places that are pushed to where they are, and followed
   await expect(page.getByRole('button', { name: /Throttle.*mm short/ })).toBeVisible();
 
   // At the stand ties and coil are beside the step that sets them.
-  await page.goto(`${shop.url}${longtail}/stand?step=ties`);
+  await visit(page, `${longtail}/stand?step=ties`);
   await expect(page.getByText(/Ties at 0, \d+/).first()).toBeVisible();
 });

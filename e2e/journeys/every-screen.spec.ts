@@ -82,24 +82,23 @@ const screens: [name: string, path: string, ready: string][] = [
   ['shop', '/shop', 'As the phone'],
 ];
 
-/** Opened first, as by a link that was sent: what other journeys do not open so. */
+/** Opened first, as by a link that was sent: what other journeys neither open so nor load anew. */
 const openedFirst = new Set([
   'best ways',
-  'brake levers',
-  'cables',
-  'controller',
+  'choose wheel',
   'cranks',
   'gears',
   'lacing',
   'line of the stores',
   'no claim yet',
   'open the shop',
-  'plugs',
-  'power',
+  'people',
   'templates',
+  'this kit, this rider',
   'truing',
   'two motors',
   'wheel',
+  'wheels',
 ]);
 
 for (const name of openedFirst) {

@@ -1,8 +1,11 @@
 import { readFile } from 'node:fs/promises';
 
-import { accessible, become, expect, test } from '../support/test';
+import { accessible, become, expect, test, visit } from '../support/test';
 
-test('the stores go out as CSV and come in again, all or nothing', async ({ page, shop }) => {
+test('the stores go out as CSV and come in again, all or nothing; a bolt is put in and found again', async ({
+  page,
+  shop,
+}) => {
   await page.goto(`${shop.url}/files`);
   const [download] = await Promise.all([
     page.waitForEvent('download'),
@@ -40,10 +43,9 @@ test('the stores go out as CSV and come in again, all or nothing', async ({ page
   await page.getByTestId('read-in').click();
   await expect(page.getByText(`${before.length} lines are in.`)).toBeVisible();
   expect(await drawers()).toEqual(before);
-});
 
-test('a bolt is put into the stores and found again', async ({ page, shop }) => {
-  await page.goto(`${shop.url}/stores/new`);
+  // One more line by hand is found again.
+  await visit(page, '/stores/new');
   await page.getByRole('radio', { name: 'Rotor bolts' }).click();
   await page.getByTestId('field-spec.threadMm').fill('5');
   await page.getByTestId('field-count').fill('12');
@@ -56,17 +58,14 @@ test('a bolt is put into the stores and found again', async ({ page, shop }) => 
   await expect(page.getByRole('link', { name: /Change Torque arms/ })).toHaveCount(0);
 });
 
-test('a bike is found by its name', async ({ page, shop }) => {
+test('a bike is found by its name, one that was taken out, too: it comes back', async ({ page, shop }) => {
   await page.goto(shop.url);
   await page.getByTestId('find-bike').fill('tandem');
   await expect(page.getByText('Club tandem', { exact: false }).last()).toBeVisible();
   await page.getByTestId('find-bike').fill('zeppelin');
   await expect(page.getByText('No bike in the shop is called "zeppelin".')).toBeVisible();
-});
 
-test('a bike that was taken out is found by its name, and comes back', async ({ page, shop }) => {
-  const tourer = `${shop.url}/bikes/00000003-0000-4000-8000-000000000004`;
-  await page.goto(`${tourer}/edit`);
+  await visit(page, '/bikes/00000003-0000-4000-8000-000000000004/edit');
   await page.getByRole('button', { name: 'Take out of the shop' }).click();
   await page.getByRole('button', { name: 'Take out? Nothing is deleted.' }).click();
   await expect(page.getByText('MQ-31')).toBeVisible();
@@ -75,7 +74,7 @@ test('a bike that was taken out is found by its name, and comes back', async ({ 
   await page.getByText(/Drop-bar tourer .* taken out of the shop/).click();
   await page.getByTestId('bring-back').click();
   await expect(page.getByTestId('go-on')).toBeVisible();
-  await page.goto(shop.url);
+  await visit(page, '/');
   await expect(page.getByText('MQ-35')).toBeVisible();
 });
 

@@ -61,19 +61,19 @@ test('who chooses German is spoken to in German, on every kind of page; the next
         .toEqual([]);
     });
   }
-  await page.goto(`${shop.url}${longtail}/stand`);
+  await visit(page, `${longtail}/stand`);
   await page.getByRole('button', { name: 'Alle Schritte' }).click();
   await accessible(page);
   await expect(page.getByRole('link', { name: 'English' })).toHaveAttribute('href', /job-sheet\?language=en$/);
 
   // A figure that cannot be is told in German.
-  await page.goto(`${shop.url}${box}/front/measure?feature=plate.left`);
+  await visit(page, `${box}/front/measure?feature=plate.left`);
   await keypad(page, '99');
   await expect(page.getByText('99 mm ist hier nicht glaubhaft: 1.5 bis 20 mm. Noch einmal messen.')).toBeVisible();
   expect(await leftInEnglish(page, data)).toEqual([]);
 
   // The next at this phone has chosen nothing.
-  await page.goto(`${shop.url}/shop`);
+  await visit(page, '/shop');
   await page.getByRole('radio', { name: 'Tolly' }).click();
   await page.getByTestId('pin').fill('4630');
   await page.getByRole('button', { name: 'Übernehmen' }).click();

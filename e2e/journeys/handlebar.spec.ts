@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 
-import { expect, test } from '../support/test';
+import { expect, test, visit } from '../support/test';
 
 const nurse = '/bikes/00000003-0000-4000-8000-000000000002';
 
@@ -82,16 +82,17 @@ test('a handlebar is written down part by part and arranged, with and without ne
   await addPart(page, 'Twist shifter', '40', 'Right', { fields: { clampMm: '22.2' }, choices: { rear: 'Yes' } });
   await addPart(page, 'Half twist throttle', '40', 'Right', { fields: { clampMm: '22.2' } });
   await expect(page.getByText('Stop', { exact: true }).first()).toBeVisible();
-  await page.goto(`${shop.url}${nurse}/room`);
+  await visit(page, `${nurse}/room`);
   await expect(page.getByText(/Half twist throttle and Twist shifter want the same place on the bar/)).toBeVisible();
   await page.getByTestId('room-bar').click();
   await page.getByRole('link', { name: /Half twist throttle/ }).click();
   await page.getByTestId('field-side').getByRole('radio', { name: 'Left', exact: true }).click();
   await page.getByTestId('keep-part').click();
+  await expect(page.getByTestId('add-part')).toBeVisible();
   await expect(page.getByText('Stop', { exact: true })).toHaveCount(0);
 
   // An order of one's own: pushed by keys, stopped by what the rules forbid, kept when it goes.
-  await page.goto(`${shop.url}${longtail}/bar`);
+  await visit(page, `${longtail}/bar`);
   await page.getByRole('radio', { name: 'Own', exact: true }).click();
   const throttle = page.getByRole('button', { name: /^Throttle: push it/ });
   await throttle.focus();
@@ -114,7 +115,7 @@ test('a handlebar is written down part by part and arranged, with and without ne
   await expect(drawing).toHaveAccessibleName(/Right from the end: .*Bell/);
 
   // At the stand the order is beside the step that clamps it.
-  await page.goto(`${shop.url}${longtail}/stand?step=levers-trial`);
+  await visit(page, `${longtail}/stand?step=levers-trial`);
   await expect(page.getByRole('heading', { name: /Order of parts on the bar/ })).toBeVisible();
   await expect(drawing).toHaveAccessibleName(/Left from the end: Left grip.* Right from the end: Right grip/);
 });

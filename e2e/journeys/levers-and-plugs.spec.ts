@@ -1,4 +1,4 @@
-import { become, expect, test } from '../support/test';
+import { become, expect, test, visit } from '../support/test';
 
 const tourer = '/bikes/00000003-0000-4000-8000-000000000004';
 const longtail = '/bikes/00000003-0000-4000-8000-000000000003';
@@ -31,14 +31,15 @@ test('one-piece levers without cut-off get a switch, and the job follows', async
   await expect(page.getByText(/waits? for the server/)).toHaveCount(0);
   await page.reload();
   await expect(page.getByText('It is to be built so.')).toBeVisible();
-  await page.goto(`${shop.url}${longtail}/stand?step=both-brakes`);
+  await visit(page, `${longtail}/stand?step=both-brakes`);
   await expect(page.getByText('Both brakes hold, each against a push').first()).toBeVisible();
 
   // With a throttle, and without the kit's levers, a separate switch cuts the motor; without that it stops, and says
   // how far it runs on.
-  await page.goto(`${shop.url}${longtail}/rear/wheel`);
+  await visit(page, `${longtail}/rear/wheel`);
   await page.getByRole('button', { name: 'Take RW-7', exact: true }).click();
-  await page.goto(`${shop.url}${longtail}/levers`);
+  await expect(page).not.toHaveURL(/wheel$/);
+  await visit(page, `${longtail}/levers`);
   await page.getByTestId('lever-figures').click();
   await choose('swap', 'No');
   await choose('kitPull', 'None');
@@ -64,7 +65,7 @@ test('one-piece levers without cut-off get a switch, and the job follows', async
   await expect(page.getByTestId('taken')).toContainText('Taken so on');
 
   // What is not known is asked for.
-  await page.goto(`${shop.url}${tourer}/levers`);
+  await visit(page, `${tourer}/levers`);
   await expect(page.getByText(/Write down the levers/).first()).toBeVisible();
 });
 
@@ -108,6 +109,6 @@ test('plugs are written down and meet contact by contact', async ({ page, shop }
   await verdict('Goes after work');
 
   // At the stand the joins are beside the step that closes them.
-  await page.goto(`${shop.url}${longtail}/stand?step=plugs`);
+  await visit(page, `${longtail}/stand?step=plugs`);
   await expect(page.getByText('To motor — Motor lead').first()).toBeVisible();
 });

@@ -1,7 +1,7 @@
 import type { Locator } from '@playwright/test';
 
 import { OwnShop } from '../support/own-shop';
-import { accessible, become, expect, test } from '../support/test';
+import { accessible, become, expect, test, visit } from '../support/test';
 
 const refused = '/bikes/00000003-0000-4000-8000-000000000002/rear';
 
@@ -20,7 +20,7 @@ test(
       await page.getByTestId('sign-in-password').fill('a long password');
       await page.getByTestId('enter').click();
       await expect(page.getByRole('button', { name: 'Bike in' }).first()).toBeVisible();
-      await page.goto(`${shop.url}/people`);
+      await visit(page, '/people');
       await page.getByRole('button', { name: 'Add a person' }).click();
       await page.getByTestId('person-name').fill('Piet');
       await page.getByTestId('person-pin').fill('12');
@@ -30,7 +30,7 @@ test(
       await page.getByTestId('person-pin').fill('7391');
       await page.getByRole('button', { name: 'Keep' }).click();
       await expect(page.getByText('Piet', { exact: true })).toBeVisible();
-      await page.goto(`${shop.url}/shop`);
+      await visit(page, '/shop');
       await expect(page.getByTestId('who')).toHaveText('Marla, owner');
       await page.getByRole('radiogroup', { name: 'Hand the phone over' }).getByRole('radio', { name: 'Piet' }).click();
       await page.getByTestId('pin').fill('0000');
@@ -48,7 +48,7 @@ test(
       await page.getByTestId('sign-in-password').fill('a long password');
       await page.getByTestId('enter').click();
       await expect(page.getByRole('button', { name: 'Bike in' }).first()).toBeVisible();
-      await page.goto(`${shop.url}/shop`);
+      await visit(page, '/shop');
       await expect(page.getByTestId('who')).toHaveText('Marla, owner');
     } finally {
       await shop.close();
@@ -89,7 +89,7 @@ test('the owner overrides a stop with a reason; it shows from then on, and can b
   await expect(page.getByTestId('verdict')).toContainText('Goes after work');
   await page.getByTestId('take').click();
   await expect(page.getByText('Overridden by the shop')).toBeVisible();
-  await page.goto(`${shop.url}${refused}/fit`);
+  await visit(page, `${refused}/fit`);
   await become(page, shop, 'installer');
   await page.reload();
   await unfold(power);

@@ -1,4 +1,4 @@
-import { expect, test } from '../support/test';
+import { expect, test, visit } from '../support/test';
 
 const nurse = '/bikes/00000003-0000-4000-8000-000000000002';
 const longtail = '/bikes/00000003-0000-4000-8000-000000000003';
@@ -99,6 +99,6 @@ test('the way of the current is written down from cell to motor, and stopped whe
   await expect(page.getByText(/The pack gives 30 A/).first()).toBeVisible();
 
   // At the stand it stands beside the step that closes the plugs.
-  await page.goto(`${shop.url}${longtail}/stand?step=plugs`);
+  await visit(page, `${longtail}/stand?step=plugs`);
   await expect(page.getByTestId('as-taken').first()).toContainText('fuse 25 A');
 });

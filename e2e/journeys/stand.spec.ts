@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 
 import { longtail, taken } from '../support/taken';
-import { accessible, expect, piecesFetched, test } from '../support/test';
+import { accessible, expect, piecesFetched, test, visit } from '../support/test';
 
 test('what came off is tapped onto an empty axle, and played backwards when the bike goes back to stock', async ({
   page,
@@ -19,7 +19,7 @@ test('what came off is tapped onto an empty axle, and played backwards when the 
   await expect(panel.getByText('Washer', { exact: true }).first()).toBeVisible();
   await page.getByTestId('record-change').click();
   await expect(panel.getByText(/^Recorded/)).toBeVisible();
-  await page.goto(`${shop.url}/bikes/${longtail}/put-back`);
+  await visit(page, `/bikes/${longtail}/put-back`);
   const back = page.getByTestId('back-rear');
   await expect(back).toContainText('1  Washer 1.5 mm');
   await expect(back).toContainText('2  Stay');
@@ -31,7 +31,7 @@ test('what came off is tapped onto an empty axle, and played backwards when the 
   await expect(page.getByTestId('remains')).toContainText('left grip cut');
   await accessible(page);
   // A part of the kit that is left out goes on the shelf as what its kit says of it.
-  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=parts-fate`);
+  await visit(page, `/bikes/${longtail}/stand?step=parts-fate`);
   const fates = page.getByTestId('fates');
   await fates.getByRole('radiogroup', { name: 'Controller' }).getByRole('radio', { name: 'Left out' }).click();
   await page.getByTestId('record-change').click();
@@ -42,7 +42,7 @@ test('what came off is tapped onto an empty axle, and played backwards when the 
   await accessible(page);
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(fates.getByText('On the shelf')).toBeVisible();
-  await page.goto(`${shop.url}/bikes/${longtail}/put-back`);
+  await visit(page, `/bikes/${longtail}/put-back`);
   await expect(page.getByText('Controller: left out')).toBeVisible();
   await expect(page.getByText('On the shelf')).toBeVisible();
   const shelf = `SELECT spec FROM part WHERE kind = 'controller' AND label = 'Controller'`;
@@ -69,7 +69,7 @@ test('a short parcel becomes a claim; a problem stays until it is put right; a s
   await expect(page.getByTestId('claim')).toContainText('Axle nut: 2 on the list, 1 in the parcel');
   await expect(page.getByTestId('claim')).toContainText('Box crushed at one corner');
   await accessible(page);
-  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=parcel-count.rear`);
+  await visit(page, `/bikes/${longtail}/stand?step=parcel-count.rear`);
   await page.getByRole('button', { name: 'Problem' }).click();
   await page.getByTestId('step-because').fill('one nut is missing');
   await page.getByTestId('keep-because').click();
@@ -81,7 +81,7 @@ test('a short parcel becomes a claim; a problem stays until it is put right; a s
   await expect(page.getByTestId('step-ended')).toContainText('Done');
   await page.getByRole('button', { name: 'Not done after all' }).click();
   await expect(page.getByTestId('step-done')).toBeVisible();
-  await page.goto(`${shop.url}/bikes/${longtail}/journal`);
+  await visit(page, `/bikes/${longtail}/journal`);
   await expect(page.getByText(/one nut is missing/)).toBeVisible();
 });
 
@@ -152,7 +152,7 @@ test('what was entered without network and is not taken comes back as a question
   );
   await context.setOffline(false);
   await expect(page.getByTestId('sync-strip')).toContainText('1 entry was refused', { timeout: 60_000 });
-  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=parcel-look.rear`);
+  await visit(page, `/bikes/${longtail}/stand?step=parcel-look.rear`);
   const question = page.getByTestId('refused-here');
   await expect(question).toContainText('Odile said that something is wrong with it');
   await expect(page.getByRole('alert').filter({ hasText: 'A corner is crushed' })).toBeVisible();
@@ -161,12 +161,19 @@ test('what was entered without network and is not taken comes back as a question
   await expect(question).toHaveCount(0);
   await expect(page.getByTestId('sync-strip')).toHaveCount(0);
   // What was done stays what happened.
-  await page.goto(`${shop.url}/bikes/${longtail}/journal`);
+  await visit(page, `/bikes/${longtail}/journal`);
   await expect(page.getByText(/Look the parcel over: done/)).toBeVisible();
 });
 
-test('nuts that reached less than planned say at once what still holds the axle', async ({ page, shop }) => {
+test('drawings and words turn with the bike; nuts that reached less than planned say at once what still holds the axle', async ({
+  page,
+  shop,
+}) => {
   await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
+  const drawing = page.getByTestId('drawing-axle');
+  await expect(drawing).toContainText(/rider’s left.*rider’s right/s);
+  await page.getByRole('radio', { name: 'Upside down' }).click();
+  await expect(drawing).toContainText(/rider’s right.*rider’s left/s);
   for (const [check, figure] of [
     ['nut-left', '47'],
     ['nut-right', '30'],
@@ -221,7 +228,13 @@ test('washers that are on the axle otherwise than planned are judged and taken a
   await accessible(page);
 });
 
-test('a rim found off the middle is judged on the spot, and better washers are named', async ({ page, shop }) => {
+test('a rim found off the middle is judged on the spot, and better washers are named and taken there and then', async ({
+  page,
+  shop,
+}) => {
+  const stacks = () =>
+    shop.query<{ many: number }>(`SELECT count(*)::int AS many FROM acceptance WHERE bike_id = '${longtail}'`);
+  const [before] = await stacks();
   await page.goto(`${shop.url}/bikes/${longtail}/stand?step=middle.rear`);
   await page.getByTestId('enter-rim-left-right').click();
   await page.keyboard.type('3.4');
@@ -233,12 +246,8 @@ test('a rim found off the middle is judged on the spot, and better washers are n
   await expect(found).toContainText('With the rim as found, these bring it to');
   await found.getByRole('button', { name: 'Change the washers' }).click();
   await expect(page.getByTestId('as-fitted')).toContainText('As planned');
-});
-
-test('drawings and words turn with the bike', async ({ page, shop }) => {
-  await page.goto(`${shop.url}/bikes/${longtail}/stand?step=axle-tight.rear`);
-  const drawing = page.getByTestId('drawing-axle');
-  await expect(drawing).toContainText(/rider’s left.*rider’s right/s);
-  await page.getByRole('radio', { name: 'Upside down' }).click();
-  await expect(drawing).toContainText(/rider’s right.*rider’s left/s);
+  await visit(page, `/bikes/${longtail}/stand?step=middle.rear`);
+  await page.getByTestId('take-better').click();
+  await expect(page.getByTestId('step-title')).toHaveText('Thread the inside washers, hub outwards');
+  await expect.poll(stacks).toEqual([{ many: before!.many + 1 }]);
 });

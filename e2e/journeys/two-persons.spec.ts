@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 
 import { Stand } from '../support/stand';
 import { longtail, taken } from '../support/taken';
-import { accessible, become, expect, kept, test } from '../support/test';
+import { accessible, become, expect, kept, test, visit } from '../support/test';
 
 /** The owner takes the phone where a second person is asked for. */
 async function hesperTakesThePhone(page: Page): Promise<void> {
@@ -48,7 +48,7 @@ test(
     await become(page, shop, 'installer');
     await page.goto(`${shop.url}/bikes/${longtail}/stand`);
     expect(before + (await new Stand(page).walk())).toBeGreaterThan(45);
-    await page.goto(`${shop.url}/bikes/${longtail}/stand?step=loose-run`);
+    await visit(page, `/bikes/${longtail}/stand?step=loose-run`);
     await expect(page.getByTestId('step-done')).toHaveCount(0);
     await page.getByTestId('first-second-look').click();
     await accessible(page);
@@ -68,7 +68,7 @@ test(
       await expect(right).toHaveCount(left - 1);
     }
     await expect(page.getByText('Nothing waits for a second person')).toBeVisible();
-    await page.goto(`${shop.url}/bikes/${longtail}/stand?step=seated.rear`);
+    await visit(page, `/bikes/${longtail}/stand?step=seated.rear`);
     await expect(page.getByRole('alert')).toContainText('left shoulder stands off');
     // What was wrong is put right, and now it is the other's turn to look.
     await new Stand(page).checks();
@@ -79,7 +79,7 @@ test(
     await page.reload();
     await page.getByTestId('confirm-seated.rear').click();
     await expect(page.getByText('Nothing waits for a second person')).toBeVisible();
-    await page.goto(`${shop.url}/bikes/${longtail}/stand`);
+    await visit(page, `/bikes/${longtail}/stand`);
     await expect(page.getByTestId('step-title')).toHaveText('First power-up with the loom loose');
     await new Stand(page).checks();
     await expect(page.getByTestId('step-done')).toBeEnabled();

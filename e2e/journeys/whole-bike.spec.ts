@@ -1,4 +1,4 @@
-import { become, expect, kept, test } from '../support/test';
+import { become, expect, kept, test, visit } from '../support/test';
 
 const longtail = '/bikes/00000003-0000-4000-8000-000000000003';
 
@@ -56,20 +56,20 @@ test('what was measured of a kit is kept with it; what goes is taken in one touc
   await expect(page.getByTestId('take-all')).toHaveCount(0);
 
   // What it hangs on is changed: said where it is taken, and at the stand.
-  await page.goto(`${shop.url}${longtail}/bay`);
+  await visit(page, `${longtail}/bay`);
   await expect(page.getByTestId('taken')).toContainText('by Wren');
   await page.getByRole('slider', { name: /push it along its tube/ }).focus();
   await page.keyboard.press('ArrowUp');
   await page.getByTestId('keep-place').click();
   await expect(page.getByTestId('taken-otherwise')).toContainText('what it hangs on has changed since');
-  await page.goto(`${shop.url}${longtail}/stand?step=mount-fix`);
+  await visit(page, `${longtail}/stand?step=mount-fix`);
   await expect(page.getByTestId('as-taken')).toContainText('120 mm from the bottom bracket');
-  await page.goto(`${shop.url}${longtail}/bay`);
+  await visit(page, `${longtail}/bay`);
   await page.getByTestId('take-arrangement').click();
   await expect(page.getByTestId('taken')).toBeVisible();
 
   // What has to be got for it is on the order, beside what the axle needs.
-  await page.goto(`${shop.url}${longtail}/rear/order`);
+  await visit(page, `${longtail}/rear/order`);
   await kept(page, () => page.getByRole('button', { name: 'Ordered: Band round tube and battery' }).click());
   await expect(page.getByRole('button', { name: 'Received: Band round tube and battery' })).toBeVisible();
   await page.reload();

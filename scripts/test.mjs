@@ -25,8 +25,21 @@ const env = { ...process.env, TEST_DATABASE_URL: database.url('postgres'), CI: '
 const totals = { passed: 0, failed: 0 };
 
 try {
-  // Two lanes for two cores: what is only read beside what is run. The browser then has both for itself.
-  await Promise.all([checkedAndBuilt(), testedByItself()]);
+  // Two cores, each with the next that is left, the longest first. The browser then has both for itself.
+  const left = [
+    () => count('server', () => jest('server')),
+    () => count('core, 3 of 3', () => jest('core', '3/3')),
+    built,
+    () => count('client', () => jest('client')),
+    () => count('core, 2 of 3', () => jest('core', '2/3')),
+    () => count('checks', checks),
+    () => count('core, 1 of 3', () => jest('core', '1/3')),
+    () => count('words', () => jest('words')),
+  ];
+  const onOneCore = async () => {
+    for (let next = left.shift(); next; next = left.shift()) await next();
+  };
+  await Promise.all([onOneCore(), onOneCore()]);
   await count('browser', browser);
 } finally {
   if (startedHere) database.stop();
@@ -34,22 +47,15 @@ try {
 process.stdout.write(`${totals.passed} passed, ${totals.failed} failed\n`);
 process.exit(totals.failed === 0 ? 0 : 1);
 
-async function checkedAndBuilt() {
-  await count('checks', async () => {
-    const code = await runShown(process.execPath, ['scripts/check.mjs'], { cwd: root, env });
-    return { passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1 };
-  });
-  for (const workspace of ['words', 'client']) await count(workspace, () => jest(workspace));
-  // Two thirds of it here: the other lane is the longer one.
-  for (const part of ['1/3', '2/3']) await count(`core, ${part[0]} of 3`, () => jest('core', part));
-  // In a process of its own: the other lane goes on meanwhile.
-  const code = await runShown(process.execPath, ['scripts/build.mjs'], { cwd: root, env });
-  if (code !== 0) throw new Error('the build failed');
+async function checks() {
+  const code = await runShown(process.execPath, ['scripts/check.mjs'], { cwd: root, env });
+  return { passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1 };
 }
 
-async function testedByItself() {
-  await count('core, 3 of 3', () => jest('core', '3/3'));
-  await count('server', () => jest('server'));
+/** In a process of its own: the other core goes on meanwhile. */
+async function built() {
+  const code = await runShown(process.execPath, ['scripts/build.mjs'], { cwd: root, env });
+  if (code !== 0) throw new Error('the build failed');
 }
 
 async function count(name, run) {

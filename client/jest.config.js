@@ -8,6 +8,7 @@ const commonjs = { type: 'commonjs' };
 /** @type {import('jest').Config} */
 module.exports = {
   preset: 'jest-expo',
+  sandboxInjectedGlobals: require('../core/jest.config.cjs').sandboxInjectedGlobals,
   setupFiles: ['<rootDir>/jest.speaks.ts'],
   setupFilesAfterEnv: ['<rootDir>/jest.waits.ts'],
   testTimeout: 30_000,

@@ -2,6 +2,7 @@
 module.exports = {
   rootDir: __dirname,
   testEnvironment: 'node',
+  sandboxInjectedGlobals: require('../core/jest.config.cjs').sandboxInjectedGlobals,
   testMatch: ['<rootDir>/test/**/*.test.ts', '<rootDir>/src/**/*.test.ts'],
   transform: {
     // As in production: no decorator metadata, so that a column without an explicit type fails here too.

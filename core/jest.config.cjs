@@ -2,8 +2,8 @@
 module.exports = {
   rootDir: __dirname,
   testEnvironment: 'node',
-  // Handed to each module. Otherwise every mention of one is a question to the sandbox that the tests run in: the search for a stack
-  // took thirty times as long there as in the page. Nothing that a test may put something else in place of.
+  // Handed to each module. Otherwise every mention of one is a question to the sandbox that the tests run in: listing the washers of a
+  // side took six times as long by it. Nothing that a test may put something else in place of.
   sandboxInjectedGlobals: [
     'Array',
     'Float64Array',

@@ -1,21 +1,15 @@
+const { sandboxInjectedGlobals, transform } = require('../core/jest.config.cjs');
+const [withoutMetadata] = Object.values(transform);
+
 /** @type {import('jest').Config} */
 module.exports = {
   rootDir: __dirname,
   testEnvironment: 'node',
-  sandboxInjectedGlobals: require('../core/jest.config.cjs').sandboxInjectedGlobals,
+  sandboxInjectedGlobals,
   testMatch: ['<rootDir>/test/**/*.test.ts', '<rootDir>/src/**/*.test.ts'],
   transform: {
     // As in production: no decorator metadata, so that a column without an explicit type fails here too.
-    '^.+\\.(tsx?|mjs)$': [
-      '@swc/jest',
-      {
-        jsc: {
-          target: 'es2022',
-          parser: { syntax: 'typescript', decorators: true },
-          transform: { legacyDecorator: true, decoratorMetadata: false, useDefineForClassFields: false },
-        },
-      },
-    ],
+    '^.+\\.(tsx?|mjs)$': withoutMetadata,
     '/node_modules/.+\\.js$': ['@swc/jest', { jsc: { target: 'es2022' }, module: { type: 'commonjs' } }],
   },
   transformIgnorePatterns: [

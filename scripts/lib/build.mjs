@@ -55,7 +55,7 @@ function buildClient() {
     env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1' },
   });
   // What a page may load later: fetched while the server is there, so that every page opens when it is not.
-  const files = filesBelow(clientDist).map((file) => `/${relative(clientDist, file)}`);
+  const files = filesBelow(clientDist).map(urlOf);
   writeFileSync(
     join(clientDist, 'pieces.json'),
     JSON.stringify(files.filter((file) => /^\/(_expo\/static\/js|fonts)\//.test(file))),
@@ -93,26 +93,18 @@ function writeServiceWorker() {
   const pieces = filesBelow(clientDist)
     .filter((file) => /\.(js|css|html|svg|woff2|webmanifest)$|[/]pieces\.json$/.test(file))
     .map((file) => {
-      const url = `/${relative(clientDist, file)}`;
+      const url = urlOf(file);
       // Names under _expo carry their hash: the browser's own cache may answer for them.
       const revision = url.startsWith('/_expo/') ? null : createHash('sha256').update(readFileSync(file)).digest('hex');
       return { url, revision };
     });
-  run(
-    'npx',
-    [
-      '--no-install',
-      'esbuild',
-      'client/service-worker/service-worker.ts',
-      '--bundle',
-      '--minify',
-      '--target=es2020',
-      '--outfile=client/dist/sw.js',
-      '--log-level=warning',
-      '--define:process.env.NODE_ENV="production"',
-      `--define:PIECES=${JSON.stringify(pieces)}`,
-    ],
-    { cwd: root },
+  esbuild(
+    'client/service-worker/service-worker.ts',
+    '--minify',
+    '--target=es2020',
+    '--outfile=client/dist/sw.js',
+    '--define:process.env.NODE_ENV="production"',
+    `--define:PIECES=${JSON.stringify(pieces)}`,
   );
 }
 
@@ -130,33 +122,32 @@ const leftOutside = ['@fontsource/*', '@node-rs/argon2', 'pdfmake', 'pg-native',
 /** One file with all that the server calls: to look for a thousand files of its packages took it half as long again to start. */
 function buildServer(digest) {
   say('building the server');
-  run(
-    'npx',
-    [
-      '--no-install',
-      'esbuild',
-      'main=server/src/main.ts',
-      // What takes long runs in a thread of its own, from a file of its own.
-      'worker=server/src/heavy/worker.ts',
-      'summary-worker=server/src/heavy/summary-worker.ts',
-      '--bundle',
-      '--platform=node',
-      '--format=esm',
-      '--target=node20',
-      '--sourcemap',
-      '--tsconfig=server/tsconfig.json',
-      '--outdir=server/dist',
-      '--out-extension:.js=.mjs',
-      '--log-level=warning',
-      // Packages of the older kind ask for Node's own modules by a word that newer files do not have.
-      "--banner:js=import { createRequire as requireFor } from 'node:module'; const require = requireFor(import.meta.url);",
-      // A program of other sources may judge otherwise: what this one has worked out is kept under its name.
-      `--define:PROGRAM="${digest.slice(0, 16)}"`,
-      ...leftOutside.map((name) => `--external:${name}`),
-    ],
-    { cwd: root },
+  esbuild(
+    'main=server/src/main.ts',
+    // What takes long runs in a thread of its own, from a file of its own.
+    'worker=server/src/heavy/worker.ts',
+    'summary-worker=server/src/heavy/summary-worker.ts',
+    '--platform=node',
+    '--format=esm',
+    '--target=node20',
+    '--sourcemap',
+    '--tsconfig=server/tsconfig.json',
+    '--outdir=server/dist',
+    '--out-extension:.js=.mjs',
+    // Packages of the older kind ask for Node's own modules by a word that newer files do not have.
+    "--banner:js=import { createRequire as requireFor } from 'node:module'; const require = requireFor(import.meta.url);",
+    // A program of other sources may judge otherwise: what this one has worked out is kept under its name.
+    `--define:PROGRAM="${digest.slice(0, 16)}"`,
+    ...leftOutside.map((name) => `--external:${name}`),
   );
 }
+
+/** Under which the page asks for a file that was built for it. */
+const urlOf = (file) => `/${relative(clientDist, file)}`;
+
+/** Bundles by what stands in the arguments; an error ends the build. */
+const esbuild = (...args) =>
+  run('npx', ['--no-install', 'esbuild', '--bundle', '--log-level=warning', ...args], { cwd: root });
 
 async function once(name, sources, make) {
   const hash = createHash('sha256');
